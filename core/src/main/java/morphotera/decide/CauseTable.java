@@ -1,0 +1,73 @@
+package morphotera.decide;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The versioned table of causes: how often each finding is seen where a cause is present ({@code t}) and where it is not
+ * ({@code f}). A first expert judgement, meant to be edited.
+ */
+public record CauseTable(
+        String name,
+        int version,
+        String note,
+        List<List<String>> clusters,
+        List<Finding> findings,
+        List<Cause> causes) {
+
+    /** Something that can be seen or computed; {@code methods} that settle it, none where only eyes do. */
+    public record Finding(String id, String text, List<String> methods, Condition when) {
+        public boolean isTicked() {
+            return ticked(when);
+        }
+
+        private static boolean ticked(Condition condition) {
+            return condition instanceof Condition.Ticked
+                    || (condition instanceof Condition.Any any
+                            && any.parts().stream().anyMatch(Finding::ticked));
+        }
+    }
+
+    /** How often the finding is seen with the cause and without it. */
+    public record Evidence(String finding, double t, double f) {
+        public Evidence {
+            if (!(t > 0 && t < 1 && f > 0 && f < 1)) {
+                throw new IllegalArgumentException(
+                        "t and f of '" + finding + "' lie between 0 and 1, were " + t + ", " + f);
+            }
+        }
+
+        /** Natural log of how many times likelier the answer is with the cause than without. */
+        double weight(boolean seen) {
+            return seen ? Math.log(t / f) : Math.log((1 - t) / (1 - f));
+        }
+    }
+
+    /** A prior for where all of these hold. */
+    public record PriorWhen(Map<String, Object> holds, double prior) {}
+
+    public record Cause(
+            String id,
+            String text,
+            double prior,
+            List<PriorWhen> priorWhen,
+            String decisive,
+            String gate,
+            List<Evidence> evidence,
+            List<String> remedies) {}
+
+    public Optional<Finding> finding(String id) {
+        return findings.stream().filter(finding -> finding.id().equals(id)).findFirst();
+    }
+
+    /** The cluster of findings that tell much the same story, or the finding's own id. */
+    String clusterOf(String finding) {
+        for (int i = 0; i < clusters.size(); i++) {
+            if (clusters.get(i).contains(finding)) {
+                return "#" + i;
+            }
+        }
+        return finding;
+    }
+}

@@ -1,0 +1,113 @@
+package morphotera.decide;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import morphotera.ground.Coded;
+import morphotera.ground.Decimal;
+
+/**
+ * How likely each cause is: logit p = logit prior + Σ weights, a true finding ln(t/f), a false one ln((1 − t)/(1 − f)).
+ * Findings of one cluster tell much the same story, so within a cluster and sign the heaviest counts whole, the next half,
+ * then a quarter. Causes are judged one by one; several may hold.
+ */
+public final class Causes {
+    private static final double DECIDED_TRUE = 0.8;
+    private static final double DECIDED_FALSE = 0.45;
+    private static final double GATE = 0.5;
+
+    private Causes() {}
+
+    /** Where the field lies and what it is; every part may be null: not known. */
+    public record Setting(String use, String textureGroup, String climate, Boolean coastal) {
+        boolean fits(Map<String, Object> holds) {
+            return holds.entrySet().stream().allMatch(entry -> entry.getValue().equals(of(entry.getKey())));
+        }
+
+        private Object of(String key) {
+            return switch (key) {
+                case "use" -> use;
+                case "textureGroup" -> textureGroup;
+                case "climate" -> climate;
+                case "coastal" -> coastal;
+                default ->
+                    throw new IllegalArgumentException(
+                            "no '" + key + "' in a setting; it has use, textureGroup, climate, coastal");
+            };
+        }
+    }
+
+    /** How sure a belief is, in a word. */
+    public enum Word implements Coded {
+        LIKELY,
+        POSSIBLE,
+        OPEN,
+        UNLIKELY;
+
+        static Word of(double belief) {
+            double p = Decimal.round(belief, 9);
+            return p >= 0.8 ? LIKELY : p >= 0.5 ? POSSIBLE : p >= 0.2 ? OPEN : UNLIKELY;
+        }
+    }
+
+    /** One piece of evidence with the weight it was given, after the cluster rule. */
+    public record Weighed(String finding, boolean value, double weight) {}
+
+    /** A cause's belief, heaviest evidence first; {@code gate} is what must not be done first, where one is raised. */
+    public record Judged(CauseTable.Cause cause, double belief, Word word, String gate, List<Weighed> evidence) {}
+
+    /** All causes, likeliest first; a raised gate stands above everything. Findings that are missing were not looked at. */
+    public static List<Judged> judge(CauseTable table, Setting setting, Map<String, Boolean> findings) {
+        return table.causes().stream()
+                .map(cause -> judge(table, cause, setting, findings))
+                .sorted(Comparator.comparing((Judged judged) -> judged.gate() == null)
+                        .thenComparing(Judged::belief, Comparator.reverseOrder())
+                        .thenComparing(judged -> judged.cause().id()))
+                .toList();
+    }
+
+    static Judged judge(CauseTable table, CauseTable.Cause cause, Setting setting, Map<String, Boolean> findings) {
+        List<Weighed> evidence = weigh(table, cause, findings);
+        double prior = cause.priorWhen().stream()
+                .filter(when -> setting.fits(when.holds()))
+                .findFirst()
+                .map(CauseTable.PriorWhen::prior)
+                .orElse(cause.prior());
+        double logit = Math.log(prior / (1 - prior));
+        for (Weighed one : evidence) {
+            logit += one.weight();
+        }
+        double belief = 1 / (1 + Math.exp(-logit));
+        Boolean decided = cause.decisive() == null ? null : findings.get(cause.decisive());
+        if (decided != null) {
+            belief = decided ? Math.max(belief, DECIDED_TRUE) : Math.min(belief, DECIDED_FALSE);
+        }
+        boolean gated = cause.gate() != null && evidence.stream().anyMatch(Weighed::value);
+        belief = gated ? Math.max(belief, GATE) : belief;
+        return new Judged(cause, belief, Word.of(belief), gated ? cause.gate() : null, evidence);
+    }
+
+    private static List<Weighed> weigh(CauseTable table, CauseTable.Cause cause, Map<String, Boolean> findings) {
+        List<Weighed> heaviestFirst = new ArrayList<>();
+        for (CauseTable.Evidence evidence : cause.evidence()) {
+            Boolean seen = findings.get(evidence.finding());
+            if (seen != null) {
+                heaviestFirst.add(new Weighed(evidence.finding(), seen, evidence.weight(seen)));
+            }
+        }
+        Comparator<Weighed> heaviest = Comparator.<Weighed>comparingDouble(one -> -Math.abs(one.weight()))
+                .thenComparing(Weighed::finding);
+        heaviestFirst.sort(heaviest);
+        Map<String, Double> share = new HashMap<>();
+        List<Weighed> weighed = new ArrayList<>();
+        for (Weighed one : heaviestFirst) {
+            String story = table.clusterOf(one.finding()) + (one.weight() > 0 ? "+" : "-");
+            double counts = share.merge(story, 1.0, (before, first) -> before / 2);
+            weighed.add(new Weighed(one.finding(), one.value(), one.weight() * counts));
+        }
+        weighed.sort(heaviest);
+        return weighed;
+    }
+}

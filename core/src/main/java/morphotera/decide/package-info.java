@@ -1,0 +1,2 @@
+/** Causes weighed by evidence, what to test next, and remedies with their sums. */
+package morphotera.decide;

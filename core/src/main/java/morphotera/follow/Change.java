@@ -1,0 +1,76 @@
+package morphotera.follow;
+
+import java.util.List;
+import morphotera.ground.Coded;
+import morphotera.ground.Numbers;
+import org.apache.commons.statistics.distribution.TDistribution;
+
+/**
+ * Visit 1 to visit 2, one method, spots measured in both. Standard error √(max(s², 2e²)/n + b₁² + b₂²): s of the paired
+ * differences (n − 1), e an observer's spread, b each observer's bias spread, all in points. 90 % interval d ± t(0.95, n −
+ * 1)·standard error. Nulls where one spot cannot tell.
+ *
+ * @param smallestChange the smallest change this many spots could have shown
+ * @param spotsForTenPoints spots that would show a change of 10 points at 80 % power; null where no number would
+ */
+public record Change(
+        double difference, Double low, Double high, Verdict verdict, Double smallestChange, Integer spotsForTenPoints) {
+
+    private static final double TEN_POINTS = 10;
+    private static final int MOST_SPOTS = 500;
+
+    public enum Verdict implements Coded {
+        BETTER,
+        WORSE,
+        NO_CLEAR_CHANGE,
+        ONE_SPOT
+    }
+
+    /** One spot's score before and after. */
+    public record Pair(double before, double after) {}
+
+    /** What the observers add: their spread, and the bias spread of each visit's; all 0 or more, in points. */
+    public record Observers(double spread, double biasBefore, double biasAfter) {
+        public Observers {
+            if (!(spread >= 0 && biasBefore >= 0 && biasAfter >= 0)) {
+                throw new IllegalArgumentException(
+                        "spreads are 0 or more, were " + spread + ", " + biasBefore + ", " + biasAfter);
+            }
+        }
+
+        double variance(double sSquared, int n) {
+            return Math.max(sSquared, 2 * spread * spread) / n + biasBefore * biasBefore + biasAfter * biasAfter;
+        }
+    }
+
+    public static Change judge(List<Pair> pairs, Observers observers) {
+        List<Double> differences =
+                pairs.stream().map(pair -> pair.after() - pair.before()).toList();
+        double mean = Numbers.mean(differences);
+        Double sd = Numbers.sd(differences);
+        double sSquared = sd == null ? 0 : sd * sd;
+        Integer spots = spotsForTenPoints(sSquared, observers);
+        if (sd == null) {
+            return new Change(mean, null, null, Verdict.ONE_SPOT, null, spots);
+        }
+        int n = differences.size();
+        double smallest = t(0.95, n) * Math.sqrt(observers.variance(sSquared, n));
+        double low = mean - smallest;
+        double high = mean + smallest;
+        Verdict verdict = low > 0 ? Verdict.BETTER : high < 0 ? Verdict.WORSE : Verdict.NO_CLEAR_CHANGE;
+        return new Change(mean, low, high, verdict, smallest, spots);
+    }
+
+    private static Integer spotsForTenPoints(double sSquared, Observers observers) {
+        for (int n = 2; n <= MOST_SPOTS; n++) {
+            if ((t(0.95, n) + t(0.80, n)) * Math.sqrt(observers.variance(sSquared, n)) <= TEN_POINTS) {
+                return n;
+            }
+        }
+        return null;
+    }
+
+    private static double t(double p, int n) {
+        return TDistribution.of(n - 1.0).inverseCumulativeProbability(p);
+    }
+}

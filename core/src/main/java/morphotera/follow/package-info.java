@@ -1,0 +1,2 @@
+/** Real change or noise, and what was unlike. */
+package morphotera.follow;

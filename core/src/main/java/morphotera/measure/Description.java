@@ -1,0 +1,66 @@
+package morphotera.measure;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A method described once: the bench, the run sheet, the kit list and the method page are made from this.
+ *
+ * @param onTheDay whether the day's soil decides if a reading counts (not for dried or carried soil)
+ * @param variants the ways to do it; the first is the usual one
+ * @param checks asked before a reading counts
+ * @param results what comes of it, with the formula in words, for "why"
+ * @param words templates for every reason and flag code of this method
+ */
+public record Description(
+        String id,
+        String name,
+        String purpose,
+        Group group,
+        Grade grade,
+        boolean onTheDay,
+        String about,
+        List<Gear> gear,
+        List<String> cautions,
+        List<Variant> variants,
+        List<Field> fields,
+        List<Check> checks,
+        List<Result> results,
+        String source,
+        Map<String, String> words) {
+
+    /** A way of doing the method, step by step. */
+    public record Variant(String id, String name, List<Step> steps) {}
+
+    /** Something to carry: so many for a visit and so many more for each spot. */
+    public record Gear(String item, double perVisit, double perSpot, String unit) {}
+
+    /** A question to answer yes to before the reading counts. */
+    public record Check(String id, String question) {}
+
+    /** A measure or word by key: its label, unit and formula. */
+    public record Result(String key, String label, String unit, String formula) {}
+
+    public static Gear tool(String item) {
+        return new Gear(item, 1, 0, null);
+    }
+
+    public static Gear perSpot(String item, double quantity, String unit) {
+        return new Gear(item, 0, quantity, unit);
+    }
+
+    /** The steps of the usual way. */
+    public List<Step> steps() {
+        return variants.get(0).steps();
+    }
+
+    /** Hands-on minutes for one spot, without the shared steps already done there. */
+    public double handsOnMinutes(Set<String> sharedDone) {
+        double seconds = 0;
+        for (Step step : steps()) {
+            seconds += step.sharedAs() != null && sharedDone.contains(step.sharedAs()) ? 0 : step.handsOnS();
+        }
+        return seconds / 60;
+    }
+}

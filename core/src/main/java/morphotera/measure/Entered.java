@@ -1,0 +1,70 @@
+package morphotera.measure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What was entered, after {@link FieldCheck}: each value has its type and range or is absent. Absent is not zero and not
+ * false; {@link #number} on an absent value is a programmer's mistake and says so.
+ */
+public final class Entered {
+    private final Map<String, Object> values;
+
+    Entered(Map<String, Object> values) {
+        this.values = values;
+    }
+
+    public boolean has(String key) {
+        return values.get(key) != null;
+    }
+
+    public double number(String key) {
+        return (Double) present(key);
+    }
+
+    /** The number, or null where none was entered. */
+    public Double numberOrNull(String key) {
+        return (Double) values.get(key);
+    }
+
+    public String word(String key) {
+        return (String) present(key);
+    }
+
+    public String wordOrNull(String key) {
+        return (String) values.get(key);
+    }
+
+    public boolean yes(String key) {
+        return Boolean.TRUE.equals(values.get(key));
+    }
+
+    public Boolean yesOrNull(String key) {
+        return (Boolean) values.get(key);
+    }
+
+    /** The items of a list, none where it is absent. */
+    public List<Entered> list(String key) {
+        List<Entered> items = new ArrayList<>();
+        if (values.get(key) instanceof List<?> list) {
+            for (Object item : list) {
+                items.add((Entered) item);
+            }
+        }
+        return items;
+    }
+
+    /** The group of that key, empty where it is absent. */
+    public Entered group(String key) {
+        return values.get(key) instanceof Entered group ? group : new Entered(Map.of());
+    }
+
+    private Object present(String key) {
+        Object value = values.get(key);
+        if (value == null) {
+            throw new IllegalArgumentException("nothing entered for '" + key + "'; there are: " + values.keySet());
+        }
+        return value;
+    }
+}

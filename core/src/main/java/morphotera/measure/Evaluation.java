@@ -1,0 +1,165 @@
+package morphotera.measure;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import morphotera.ground.Band;
+import morphotera.ground.Coded;
+import morphotera.ground.Words;
+
+/**
+ * What comes of one reading. A measure whose value is null was looked for and not found; one that is missing was not
+ * looked for. {@code score} null: context only, or not to be scored, and a flag or reason says why.
+ */
+public record Evaluation(
+        String method,
+        Grade grade,
+        Group group,
+        List<Measure> measures,
+        Map<String, Object> words,
+        Double score,
+        Band band,
+        List<Said> because,
+        List<Flag> flags,
+        Curves.Placed placed) {
+
+    /** One number with its unit; a repeated one has an index from 0 or a depth. {@code plusMinus} where the reading is coarse. */
+    public record Measure(String key, Double value, String unit, Double depthCm, Integer index, Double plusMinus) {}
+
+    /** A reason: its code and its words. */
+    public record Said(String code, String text) {}
+
+    /** How much a flag weighs. */
+    public enum Level implements Coded {
+        INFO,
+        WARNING
+    }
+
+    /** Something to know about a reading; with a warning it is shown but is no evidence. */
+    public record Flag(String code, Level level, String text) {}
+
+    private static final Set<String> WARNINGS = Set.of(
+            "conditions",
+            "season",
+            "water",
+            "salt-hides",
+            "moist-crumbs",
+            "not-presoaked",
+            "dry-hole",
+            "estimated",
+            "young",
+            "approximate",
+            "contradiction",
+            "clay-not-settled",
+            "hours",
+            "char");
+
+    /** Whether this reading may speak for or against a cause. */
+    public boolean isEvidence() {
+        return flags.stream().noneMatch(flag -> flag.level() == Level.WARNING);
+    }
+
+    /** Collects what a method finds out. */
+    public static final class Draft {
+        private final Description description;
+        private final List<Measure> measures = new ArrayList<>();
+        private final Map<String, Object> words = new LinkedHashMap<>();
+        private final List<Said> because = new ArrayList<>();
+        private final List<Flag> flags = new ArrayList<>();
+        private Double score;
+        private Curves.Placed placed;
+
+        Draft(Description description) {
+            this.description = description;
+        }
+
+        public Draft measure(String key, Double value, String unit) {
+            measures.add(new Measure(key, value, unit, null, null, null));
+            return this;
+        }
+
+        public Draft coarse(String key, Double value, String unit, Double plusMinus) {
+            measures.add(new Measure(key, value, unit, null, null, plusMinus));
+            return this;
+        }
+
+        public Draft at(String key, double value, String unit, double depthCm) {
+            measures.add(new Measure(key, value, unit, depthCm, null, null));
+            return this;
+        }
+
+        public Draft each(String key, double value, String unit, int index) {
+            measures.add(new Measure(key, value, unit, null, index, null));
+            return this;
+        }
+
+        /** A word or a yes/no; null means looked for and not found. */
+        public Draft word(String key, Object value) {
+            words.put(key, value);
+            return this;
+        }
+
+        public Draft score(double value) {
+            score = value;
+            return this;
+        }
+
+        public Draft score(Curves.Placed by) {
+            placed = by;
+            score = by.score();
+            return this;
+        }
+
+        /** Keeps the score at or under a limit. */
+        public Draft cap(double limit) {
+            if (score != null) {
+                score = Math.min(score, limit);
+            }
+            return this;
+        }
+
+        public Draft because(String code, Map<String, ?> values) {
+            because.add(new Said(code, Words.fill(template(code), values)));
+            return this;
+        }
+
+        public Draft because(String code) {
+            return because(code, Map.of());
+        }
+
+        public Draft flag(String code, Map<String, ?> values) {
+            flags.add(new Flag(
+                    code, WARNINGS.contains(code) ? Level.WARNING : Level.INFO, Words.fill(template(code), values)));
+            return this;
+        }
+
+        public Draft flag(String code) {
+            return flag(code, Map.of());
+        }
+
+        private String template(String code) {
+            String text = description.words().get(code);
+            if (text == null) {
+                throw new IllegalArgumentException("method " + description.id() + " has no words for '" + code
+                        + "'; it has: " + description.words().keySet());
+            }
+            return text;
+        }
+
+        Evaluation done() {
+            return new Evaluation(
+                    description.id(),
+                    description.grade(),
+                    description.group(),
+                    List.copyOf(measures),
+                    words,
+                    score,
+                    score == null ? null : Band.of(score),
+                    List.copyOf(because),
+                    List.copyOf(flags),
+                    placed);
+        }
+    }
+}

@@ -1,0 +1,16 @@
+package morphotera.measure;
+
+/** One in-field test by a fixed protocol: its description and its sum, side by side in one file. */
+public interface Method {
+    Description description();
+
+    /** Refuses what single fields cannot know: order, sums, one thing against another. Values may be absent here. */
+    default void check(Context context, Entered reading, FieldCheck check) {}
+
+    /** Computes; called only with a reading that passed every check. */
+    void evaluate(Context context, Entered reading, Curves curves, Evaluation.Draft out);
+
+    default String id() {
+        return description().id();
+    }
+}

@@ -1,0 +1,159 @@
+package morphotera.read;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import morphotera.ground.Numbers;
+import morphotera.ground.Words;
+
+/** What a cut through the ground says in words: where roots stop, where the cone meets its limit, what is plates or massive. */
+public final class Section {
+    private static final Map<String, String> WORDS = Map.of(
+            "roots-stop", "Roots stop at {depth:0} cm, where the ground closes",
+            "roots-stop-unseen", "Roots end flat at {depth:0} cm",
+            "hard-but-rooted", "Hard ground from {depth:0} cm, and roots still pass it",
+            "limiting-shape", "{shape} from {depth:0} cm hold the soil back",
+            "open", "Nothing stops the roots to {depth:0} cm",
+            "cone-limit",
+                    "The cone meets the root limit at {mean} cm on average ({lowest:0} to {highest:0}), at {n:0} of {of:0} spots.",
+            "cone-open", "The cone stays under the root limit to {depth:0} cm at all {of:0} spots.",
+            "shape", "The block comes apart in {shape} from {mean:0} cm at {n:0} of {of:0} spots.",
+            "roots",
+                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}); they end flat at {n:0} of {of:0} spots.",
+            "roots-free",
+                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}), and nowhere do they end flat.");
+
+    private Section() {}
+
+    /**
+     * One spot's column. Null: not looked at. {@code limitCm} null with {@code probedToCm}: the limit was not met.
+     *
+     * @param shape limiting shape of the block, null where no layer limits
+     */
+    public record Column(
+            String spot,
+            Double root80Cm,
+            Boolean rootsEndFlat,
+            Double limitCm,
+            Double probedToCm,
+            String shape,
+            Double shapeTopCm,
+            boolean blockSeen) {}
+
+    /** A finding: code, words, and the numbers in them. */
+    public record Said(String code, String text) {}
+
+    /** The headline first, then what it rests on; nothing where nothing was looked at. */
+    public static List<Said> inWords(List<Column> columns) {
+        List<Said> said = new ArrayList<>();
+        headline(columns, said);
+        cone(columns, said);
+        shapes(columns, said);
+        roots(columns, said);
+        return said;
+    }
+
+    private static void headline(List<Column> columns, List<Said> said) {
+        List<Double> rooted = values(columns, Column::root80Cm);
+        List<Double> limits = values(columns, Column::limitCm);
+        List<Column> bad = columns.stream().filter(Section::isClosed).toList();
+        List<Column> seen =
+                columns.stream().filter(column -> column.rootsEndFlat() != null).toList();
+        long flat = seen.stream().filter(Column::rootsEndFlat).count();
+        boolean stops = !seen.isEmpty() && flat * 2 >= seen.size();
+        List<Double> layer = values(bad, Column::shapeTopCm);
+        boolean closed =
+                !limits.isEmpty() && limits.size() * 2 >= coneSpots(columns).size()
+                        || bad.size() * 2 >= columns.size() && !layer.isEmpty();
+        if (stops && closed) {
+            say(said, "roots-stop", Map.of("depth", Numbers.mean(rooted)));
+        } else if (stops) {
+            say(said, "roots-stop-unseen", Map.of("depth", Numbers.mean(rooted)));
+        } else if (!layer.isEmpty() && bad.size() * 2 >= columns.size()) {
+            say(said, "limiting-shape", Map.of("shape", shapes(bad), "depth", Numbers.mean(layer)));
+        } else if (closed && !rooted.isEmpty()) {
+            say(said, "hard-but-rooted", Map.of("depth", Numbers.mean(limits)));
+        } else {
+            List<Double> known = new ArrayList<>(values(columns, Column::probedToCm));
+            if (known.isEmpty()) {
+                known.addAll(rooted);
+            }
+            if (!known.isEmpty()) {
+                say(said, "open", Map.of("depth", Numbers.mean(limits.isEmpty() ? known : limits)));
+            }
+        }
+    }
+
+    private static void cone(List<Column> columns, List<Said> said) {
+        List<Column> probed = coneSpots(columns);
+        List<Double> limits = values(probed, Column::limitCm);
+        if (!limits.isEmpty()) {
+            say(said, "cone-limit", spread(limits, limits.size(), probed.size()));
+        } else if (!probed.isEmpty()) {
+            double depth = Numbers.lowest(values(probed, Column::probedToCm));
+            say(said, "cone-open", Map.of("depth", depth, "of", probed.size()));
+        }
+    }
+
+    private static void shapes(List<Column> columns, List<Said> said) {
+        long blocks = columns.stream().filter(Column::blockSeen).count();
+        List<Column> bad = columns.stream().filter(Section::isClosed).toList();
+        if (!bad.isEmpty()) {
+            Map<String, Object> values = new LinkedHashMap<>();
+            values.put("shape", shapes(bad));
+            values.put("mean", Numbers.mean(values(bad, Column::shapeTopCm)));
+            values.put("n", bad.size());
+            values.put("of", blocks);
+            say(said, "shape", values);
+        }
+    }
+
+    private static void roots(List<Column> columns, List<Said> said) {
+        List<Double> depths = values(columns, Column::root80Cm);
+        if (depths.isEmpty()) {
+            return;
+        }
+        List<Column> seen =
+                columns.stream().filter(column -> column.rootsEndFlat() != null).toList();
+        int flat = (int) seen.stream().filter(Column::rootsEndFlat).count();
+        say(said, flat > 0 ? "roots" : "roots-free", spread(depths, flat, seen.size()));
+    }
+
+    private static boolean isClosed(Column column) {
+        return "plates".equals(column.shape()) || "massive".equals(column.shape());
+    }
+
+    private static List<Column> coneSpots(List<Column> columns) {
+        return columns.stream().filter(column -> column.probedToCm() != null).toList();
+    }
+
+    private static String shapes(List<Column> bad) {
+        boolean plates = bad.stream().anyMatch(column -> column.shape().equals("plates"));
+        boolean massive = bad.stream().anyMatch(column -> column.shape().equals("massive"));
+        return plates && massive ? "plates or massive pieces" : plates ? "plates" : "massive pieces";
+    }
+
+    private static Map<String, Object> spread(List<Double> values, int n, int of) {
+        Map<String, Object> spread = new LinkedHashMap<>();
+        spread.put("mean", Numbers.mean(values));
+        spread.put("lowest", Numbers.lowest(values));
+        spread.put("highest", Numbers.highest(values));
+        spread.put("n", n);
+        spread.put("of", of);
+        return spread;
+    }
+
+    private static List<Double> values(List<Column> columns, Function<Column, Double> of) {
+        return columns.stream().map(of).filter(Objects::nonNull).toList();
+    }
+
+    private static void say(List<Said> said, String code, Map<String, ?> values) {
+        String text = Words.fill(WORDS.get(code), values);
+        // A sentence may begin with a filled-in word.
+        char first = text.charAt(0);
+        said.add(new Said(code, (first >= 'a' && first <= 'z' ? (char) (first - 32) : first) + text.substring(1)));
+    }
+}
