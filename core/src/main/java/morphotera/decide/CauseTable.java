@@ -3,6 +3,7 @@ package morphotera.decide;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import morphotera.ground.Tree;
 
 /**
  * The versioned table of causes: how often each finding is seen where a cause is present ({@code t}) and where it is not
@@ -56,6 +57,45 @@ public record CauseTable(
             String gate,
             List<Evidence> evidence,
             List<String> remedies) {}
+
+    /** Reads the table as it ships: clusters, findings with their conditions, causes with prior and evidence. */
+    public static CauseTable of(Object table) {
+        Tree tree = Tree.of(table);
+        return new CauseTable(
+                tree.at("name").text(),
+                (int) tree.at("version").number(),
+                tree.at("note").text(),
+                tree.at("clusters").each(cluster -> cluster.each(Tree::text)),
+                tree.at("findings")
+                        .each(one -> new Finding(
+                                one.at("id").text(),
+                                one.at("text").text(),
+                                one.at("methods").each(Tree::text),
+                                Condition.of(one.at("when")))),
+                tree.at("causes").each(CauseTable::cause));
+    }
+
+    private static Cause cause(Tree one) {
+        return new Cause(
+                one.at("id").text(),
+                one.at("text").text(),
+                one.at("prior").number(),
+                one.eachOrNone("priorWhen", CauseTable::priorWhen),
+                one.textOrNull("decisive"),
+                one.textOrNull("gate"),
+                one.at("evidence")
+                        .each(piece -> new Evidence(
+                                piece.at("finding").text(),
+                                piece.at("t").number(),
+                                piece.at("f").number())),
+                one.at("remedies").each(Tree::text));
+    }
+
+    private static PriorWhen priorWhen(Tree when) {
+        Map<String, Object> holds = when.map();
+        holds.remove("prior");
+        return new PriorWhen(holds, when.at("prior").number());
+    }
 
     public Optional<Finding> finding(String id) {
         return findings.stream().filter(finding -> finding.id().equals(id)).findFirst();

@@ -1,10 +1,25 @@
 package morphotera.read;
 
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import morphotera.ground.Tree;
 import morphotera.measure.Curves;
 
 /** A named, versioned set of score curves, with the school that makes one number of the groups. */
 public record Yardstick(String name, int version, School school, Map<String, Curve> curves) implements Curves {
+
+    /** Reads a table of curves: {@code { name, version, curves: { key: { x, knots: [[x, score], …] } } }}. */
+    public static Yardstick of(Object table, School school) {
+        Tree tree = Tree.of(table);
+        Tree curves = tree.at("curves");
+        Map<String, Curve> byKey = new LinkedHashMap<>();
+        for (String key : curves.map().keySet()) {
+            List<List<Double>> knots = curves.at(key).at("knots").each(knot -> knot.each(Tree::number));
+            byKey.put(key, new Curve(key, curves.at(key).at("x").text(), knots));
+        }
+        return new Yardstick(tree.at("name").text(), (int) tree.at("version").number(), school, byKey);
+    }
 
     /** The curve of the key, narrowed by the first of crop kind, purpose, preparation, use, texture group that has one. */
     public Curve curve(String key, Narrowing by) {

@@ -1,0 +1,43 @@
+package morphotera;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Map;
+import morphotera.decide.CauseTable;
+import morphotera.measure.Bench;
+import morphotera.measure.Evaluation;
+import morphotera.measure.Methods;
+import morphotera.read.School;
+import morphotera.read.Yardstick;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The shipped tables and the worked cases, read once for the tests. */
+public final class Tables {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    public static final JsonNode WORKED_CASES = read("/morphotera/worked-cases.json");
+    public static final Yardstick YARDSTICK =
+            Yardstick.of(map(read("/morphotera/plain-yardstick.json")), School.BALANCED);
+    public static final CauseTable CAUSES = CauseTable.of(map(read("/morphotera/plain-causes.json")));
+
+    private Tables() {}
+
+    /** Evaluates with an arable loam on a good day, or with what is given in its place. */
+    public static Evaluation evaluate(String method, Map<String, ?> context, Map<String, ?> reading) {
+        return Bench.evaluate(Methods.find(method).orElseThrow(), context, reading, YARDSTICK);
+    }
+
+    @SuppressWarnings("unchecked")
+    public static Map<String, Object> map(JsonNode node) {
+        return JSON.convertValue(node, Map.class);
+    }
+
+    private static JsonNode read(String resource) {
+        try (InputStream in = Tables.class.getResourceAsStream(resource)) {
+            return JSON.readTree(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package morphotera.decide;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import morphotera.Tables;
+import org.junit.jupiter.api.Test;
+
+class NextTestsTest {
+    private static final Causes.Setting ARABLE = new Causes.Setting("arable", "coarse", null, null);
+
+    @Test
+    void entropy_is_one_bit_at_evens_and_none_when_sure() {
+        assertThat(NextTests.entropy(0.5)).isCloseTo(1, within(1e-12));
+        assertThat(NextTests.entropy(0)).isZero();
+        assertThat(NextTests.entropy(1)).isZero();
+    }
+
+    @Test
+    void tests_are_listed_by_bits_for_each_minute() {
+        List<NextTests.Offer> offers = NextTests.best(
+                Tables.CAUSES, ARABLE, Map.of(), Map.of("penetration", 9.0, "ph", 5.0, "root-depth", 7.0));
+        assertThat(offers).isNotEmpty();
+        for (int i = 1; i < offers.size(); i++) {
+            assertThat(offers.get(i - 1).bits() / offers.get(i - 1).minutes())
+                    .isGreaterThanOrEqualTo(offers.get(i).bits() / offers.get(i).minutes());
+        }
+        assertThat(offers).allSatisfy(offer -> assertThat(offer.bits()).isPositive());
+    }
+
+    @Test
+    void a_test_whose_findings_are_all_settled_is_not_offered() {
+        Map<String, Boolean> looked = new HashMap<>();
+        Tables.CAUSES.findings().stream()
+                .filter(finding -> finding.methods().contains("penetration"))
+                .forEach(finding -> looked.put(finding.id(), true));
+        assertThat(NextTests.best(Tables.CAUSES, ARABLE, looked, Map.of("penetration", 9.0)))
+                .isEmpty();
+    }
+
+    @Test
+    void half_the_minutes_doubles_a_tests_rank_and_leaves_its_bits() {
+        NextTests.Offer slow = NextTests.best(Tables.CAUSES, ARABLE, Map.of(), Map.of("ph", 10.0))
+                .get(0);
+        NextTests.Offer fast = NextTests.best(Tables.CAUSES, ARABLE, Map.of(), Map.of("ph", 5.0))
+                .get(0);
+        assertThat(fast.bits()).isEqualTo(slow.bits());
+    }
+}

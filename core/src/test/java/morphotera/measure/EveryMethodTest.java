@@ -1,0 +1,159 @@
+package morphotera.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import morphotera.Tables;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What holds for any method, from its description alone: a new one is covered the day it is written. */
+class EveryMethodTest {
+    static Stream<Method> methods() {
+        return Methods.ALL.stream();
+    }
+
+    @Test
+    void ids_are_told_apart() {
+        assertThat(methods().map(Method::id)).doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void a_description_says_what_why_how_and_where_from(Method method) {
+        Description description = method.description();
+        assertThat(description.purpose()).isNotBlank();
+        assertThat(description.about()).hasSizeGreaterThan(80);
+        assertThat(description.source()).isNotBlank();
+        assertThat(description.checks()).isNotEmpty();
+        assertThat(description.gear()).isNotEmpty();
+        assertThat(description.handsOnMinutes(new HashSet<>())).isPositive();
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void every_entry_a_step_names_is_a_field_and_every_field_is_entered_in_a_step(Method method) {
+        List<String> keys =
+                method.description().fields().stream().map(Field::key).toList();
+        for (Description.Variant variant : method.description().variants()) {
+            List<String> entered = variant.steps().stream()
+                    .flatMap(step -> step.entry().stream())
+                    .toList();
+            assertThat(keys).containsAll(entered);
+        }
+        List<String> everywhere = method.description().variants().stream()
+                .flatMap(variant -> variant.steps().stream())
+                .flatMap(step -> step.entry().stream())
+                .toList();
+        // A school of reading is chosen on the method's own page, not at a step.
+        assertThat(everywhere)
+                .containsAll(keys.stream().filter(key -> !key.endsWith("Rule")).toList());
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void an_empty_reading_is_refused_with_everything_it_needs(Method method) {
+        List<String> needed = method.description().fields().stream()
+                .filter(field -> field.required() && field.preset() == null)
+                .map(field -> "/reading/" + field.key())
+                .toList();
+        assertThat(refused(method, Map.of()).stream().map(Refusal::path)).containsAll(needed);
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void every_field_refuses_a_wrong_type_at_its_own_place(Method method) {
+        for (Field field : method.description().fields()) {
+            assertRefused(method, field, Map.of("not", "this"), field.kind() == Field.Kind.GROUP);
+            assertRefused(method, field, field.kind() == Field.Kind.NUMBER ? "7" : 7, false);
+        }
+    }
+
+    private static void assertRefused(Method method, Field field, Object value, boolean inside) {
+        String path = "/reading/" + field.key();
+        assertThat(refused(method, Map.of(field.key(), value)))
+                .as("%s as %s", field.key(), value)
+                .anyMatch(one -> inside
+                        ? one.path().startsWith(path) && one.code().equals("unknown-field")
+                        : one.path().equals(path) && one.code().equals("wrong-type"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void every_number_refuses_what_lies_outside_its_range_or_is_not_finite(Method method) {
+        for (Field field : method.description().fields()) {
+            if (field.kind() == Field.Kind.NUMBER) {
+                assertCode(method, field, field.range().max() + 1, "out-of-range");
+                assertCode(method, field, field.range().min() - 1, "out-of-range");
+                assertCode(method, field, Double.NaN, "not-finite");
+                assertCode(method, field, Double.POSITIVE_INFINITY, "not-finite");
+            }
+            if (field.kind() == Field.Kind.CHOICE) {
+                assertCode(method, field, "no-such-word", "unknown-word");
+            }
+        }
+    }
+
+    private static void assertCode(Method method, Field field, Object value, String code) {
+        assertThat(refused(method, Map.of(field.key(), value)))
+                .as("%s = %s", field.key(), value)
+                .anyMatch(one -> one.path().equals("/reading/" + field.key())
+                        && one.code().equals(code));
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void an_unknown_field_is_named_with_those_there_are(Method method) {
+        assertThat(refused(method, Map.of("a/b", 1)))
+                .anyMatch(
+                        one -> one.path().equals("/reading/a~1b") && one.code().equals("unknown-field"));
+    }
+
+    @Test
+    void a_wrong_context_is_refused_beside_a_wrong_reading() {
+        assertThatThrownBy(() -> Tables.evaluate("slaking", Map.of("use", "moorland", "clayPercent", 120), Map.of()))
+                .isInstanceOfSatisfying(
+                        Refused.class,
+                        refused -> assertThat(refused.refusals().stream().map(Refusal::path))
+                                .contains("/context/use", "/context/clayPercent", "/reading/crumbs"));
+    }
+
+    @Test
+    void a_day_is_valid_by_texture_and_what_is_not_known_does_not_speak_against_it() {
+        assertThat(day(null, null)).isTrue();
+        assertThat(day("sandy-loam", 2.0)).isTrue();
+        assertThat(day("sandy-loam", 3.0)).isFalse();
+        assertThat(day("loam", 1.0)).isFalse();
+        assertThat(day("clay", 5.0)).isTrue();
+        assertThat(day(null, 6.0)).isFalse();
+    }
+
+    private static boolean day(String texture, Double daysSinceRain) {
+        List<Field> fields = Context.FIELDS;
+        return Context.of(new FieldCheck()
+                        .object(
+                                "/context",
+                                fields,
+                                texture == null
+                                        ? daysSinceRain == null ? Map.of() : Map.of("daysSinceRain", daysSinceRain)
+                                        : Map.of("texture", texture, "daysSinceRain", daysSinceRain)))
+                .validDay();
+    }
+
+    private static List<Refusal> refused(Method method, Map<String, ?> reading) {
+        try {
+            Tables.evaluate(method.id(), Map.of(), reading);
+        } catch (Refused refused) {
+            return new ArrayList<>(refused.refusals());
+        }
+        return List.of();
+    }
+}
