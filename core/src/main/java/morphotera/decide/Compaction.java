@@ -3,6 +3,7 @@ package morphotera.decide;
 import static morphotera.measure.Field.option;
 
 import java.util.List;
+import java.util.Map;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
 import morphotera.measure.Field;
@@ -28,6 +29,7 @@ final class Compaction implements Remedy {
                             option("dry", "Dry", "Breaks with a crack."),
                             option("moist", "Moist", "Crumbles when rolled; no worm forms."),
                             option("wet", "Wet", "Rolls into a worm, smears."))),
+            Map.of("panPeakCm", "penetration.panPeak", "panBaseCm", "penetration.panBase"),
             "The first crop feels it; without roots after it and controlled traffic it closes again.",
             "Pans that end above 40 cm; deeper ones are only opened in part.",
             "Field rule for subsoiling: work just below the pan (Spoor and Godwin 1978)",

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -18,25 +19,36 @@ import morphotera.measure.Evaluation;
 public final class Facts {
     /** For these the worst spot speaks, not the mean. */
     private static final Set<String> WORST_SPOT = Set.of("salinity.ece", "ph.fall");
+
+    private static final String TOO_COARSE =
+            "Read by card, within half a unit of the limit: a meter or a laboratory settles it.";
+
     /** A limit not met says nothing about ground that was not probed. */
     private static final Map<String, String> SEEN_TO = Map.of("penetration.depthToLimit", "penetration.probedTo");
 
     /** One reading of the zone; {@code visit} sorts from oldest to newest. */
     public record Reading(String id, int visit, String spot, Evaluation evaluation) {}
 
-    /** A finding's answer and the readings it rests on. */
-    public record Answer(boolean value, List<String> readings) {}
+    /** A finding's answer, the readings it rests on, and what was read: a number with its unit where it is one. */
+    public record Answer(boolean value, List<String> readings, String measure, Double number, String unit) {}
 
-    private record Value(String reading, String spot, Object value, Double plusMinus) {}
+    /** A finding that a reading could have settled and did not, and why; the same test on a better day or by a finer way lifts it. */
+    public record Blocked(String finding, String method, String reason, String text) {}
+
+    private record Value(String reading, String spot, Object value, Double plusMinus, String unit) {}
 
     private final Map<String, List<Value>> values = new LinkedHashMap<>();
     private final Map<String, Boolean> ticks;
+    private final List<Reading> notEvidence;
 
     /**
      * @param ticks what eyes saw (true) or looked for and did not see (false), by finding id
      */
     public Facts(List<Reading> readings, Map<String, Boolean> ticks) {
         this.ticks = ticks;
+        this.notEvidence = readings.stream()
+                .filter(reading -> !reading.evaluation().isEvidence())
+                .toList();
         Map<String, Integer> newest = new LinkedHashMap<>();
         for (Reading reading : readings) {
             if (reading.evaluation().isEvidence()) {
@@ -62,14 +74,15 @@ public final class Facts {
             if (measure.depthCm() == null && measure.index() == null) {
                 keys.put(
                         method + measure.key(),
-                        new Value(reading.id(), reading.spot(), measure.value(), measure.plusMinus()));
+                        new Value(reading.id(), reading.spot(), measure.value(), measure.plusMinus(), measure.unit()));
             }
         }
         evaluation
                 .words()
-                .forEach((key, value) -> keys.put(method + key, new Value(reading.id(), reading.spot(), value, null)));
+                .forEach((key, value) ->
+                        keys.put(method + key, new Value(reading.id(), reading.spot(), value, null, null)));
         if (evaluation.score() != null) {
-            keys.put(method + "score", new Value(reading.id(), reading.spot(), evaluation.score(), null));
+            keys.put(method + "score", new Value(reading.id(), reading.spot(), evaluation.score(), null, "score"));
         }
         return keys;
     }
@@ -97,7 +110,7 @@ public final class Facts {
             return combined(all.parts(), finding, false);
         }
         Boolean seen = ticks.get(finding);
-        return seen == null ? null : new Answer(seen, List.of());
+        return seen == null ? null : new Answer(seen, List.of(), null, null, null);
     }
 
     /** any: one true part settles it; all: one false part does. Else what is known decides, or nothing. */
@@ -115,13 +128,17 @@ public final class Facts {
         if (!settled && !settles && known.size() < parts.size()) {
             return null;
         }
+        List<Answer> spoke = settled ? deciding : known;
+        Answer first = spoke.get(0);
         return new Answer(
                 settled == settles,
-                (settled ? deciding : known)
-                        .stream()
-                                .flatMap(answer -> answer.readings().stream())
-                                .distinct()
-                                .toList());
+                spoke.stream()
+                        .flatMap(answer -> answer.readings().stream())
+                        .distinct()
+                        .toList(),
+                first.measure(),
+                first.number(),
+                first.unit());
     }
 
     private Answer number(Condition.Limit limit) {
@@ -140,14 +157,9 @@ public final class Facts {
             return null;
         }
         if (said.size() < foundNothing.size() || said.isEmpty()) {
-            return new Answer(false, readings(looked));
+            return new Answer(false, readings(looked), limit.measure(), null, null);
         }
-        List<Double> spots = said.stream()
-                .collect(Collectors.groupingBy(
-                        Value::spot, LinkedHashMap::new, Collectors.averagingDouble(value -> (Double) value.value())))
-                .values()
-                .stream()
-                .toList();
+        List<Double> spots = bySpot(said);
         double x = WORST_SPOT.contains(limit.measure())
                 ? limit.sense() == Condition.Sense.AT_LEAST ? Numbers.highest(spots) : Numbers.lowest(spots)
                 : Numbers.mean(spots);
@@ -160,7 +172,62 @@ public final class Facts {
         if (plusMinus > 0 && Math.abs(x - limit.limit()) <= plusMinus + 1e-9) {
             return null;
         }
-        return new Answer(limit.sense().holds(x, limit.limit()), readings(said));
+        return new Answer(
+                limit.sense().holds(x, limit.limit()),
+                readings(said),
+                limit.measure(),
+                x,
+                said.get(0).unit());
+    }
+
+    private static List<Double> bySpot(List<Value> values) {
+        return values.stream()
+                .collect(Collectors.groupingBy(
+                        Value::spot, LinkedHashMap::new, Collectors.averagingDouble(value -> (Double) value.value())))
+                .values()
+                .stream()
+                .toList();
+    }
+
+    /** The mean over the spots of a measure, as {@code method.key}; empty where none was read. */
+    public Optional<Double> mean(String measure) {
+        List<Value> said = values.getOrDefault(measure, List.of()).stream()
+                .filter(value -> value.value() instanceof Double)
+                .toList();
+        return said.isEmpty() ? Optional.empty() : Optional.of(Numbers.mean(bySpot(said)));
+    }
+
+    /** Findings left open although one of their tests was made. */
+    public List<Blocked> blocked(CauseTable table) {
+        Map<String, Answer> answers = answers(table);
+        List<Blocked> blocked = new ArrayList<>();
+        for (CauseTable.Finding finding : table.findings()) {
+            if (!answers.containsKey(finding.id())) {
+                Blocked why = whyOpen(finding);
+                if (why != null) {
+                    blocked.add(why);
+                }
+            }
+        }
+        return blocked;
+    }
+
+    private Blocked whyOpen(CauseTable.Finding finding) {
+        for (Reading reading : notEvidence) {
+            if (finding.methods().contains(reading.evaluation().method())) {
+                Evaluation.Flag flag = reading.evaluation().flags().stream()
+                        .filter(one -> one.level() == Evaluation.Level.WARNING)
+                        .findFirst()
+                        .orElseThrow();
+                return new Blocked(finding.id(), reading.evaluation().method(), flag.code(), flag.text());
+            }
+        }
+        boolean coarse = finding.methods().stream()
+                .flatMap(method -> values.entrySet().stream()
+                        .filter(entry -> entry.getKey().startsWith(method + ".")))
+                .flatMap(entry -> entry.getValue().stream())
+                .anyMatch(value -> value.plusMinus() != null);
+        return coarse ? new Blocked(finding.id(), finding.methods().get(0), "too-coarse", TOO_COARSE) : null;
     }
 
     private boolean reaches(String seenTo, String reading, double depth) {
@@ -182,7 +249,7 @@ public final class Facts {
         long yes = bySpot.values().stream()
                 .filter(Function.<Boolean>identity()::apply)
                 .count();
-        return new Answer(yes * 2 >= bySpot.size(), readings(looked));
+        return new Answer(yes * 2 >= bySpot.size(), readings(looked), is.measure(), null, null);
     }
 
     private static List<String> readings(List<Value> values) {

@@ -1,6 +1,7 @@
 package morphotera.decide;
 
 import java.util.List;
+import java.util.Map;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
 import morphotera.measure.Field;
@@ -38,6 +39,7 @@ final class Lime implements Remedy {
                     Field.number("neutralisingValue", "Neutralising value", "%", 20, 180)
                             .hint("Pure calcium carbonate is 100."),
                     group()),
+            Map.of("phNow", "ph.topsoil", "clayPercent", "field.clayPercent", "bulkDensity", "texture.density"),
             "40, 80, 100 % of the rise after 6, 12, 24 months.",
             "Weathered subtropical soils gave the buffer line; a laboratory buffer test decides.",
             "Aitken et al. 1990",

@@ -20,6 +20,8 @@ public interface Remedy {
     void calculate(Entered in, Draft out);
 
     /**
+     * @param from where a value may be taken from: field key to {@code method.measure}, {@code field.clayPercent} or {@code
+     *     texture.density}
      * @param effect how long until it shows
      * @param range where the sum holds
      */
@@ -29,6 +31,7 @@ public interface Remedy {
             String purpose,
             Grade grade,
             List<Field> fields,
+            Map<String, String> from,
             String effect,
             String range,
             String source,

@@ -10,8 +10,8 @@ public final class Unlike {
 
     private Unlike() {}
 
-    /** A visit's conditions; null parts are not known and not compared. Month 1 to 12. */
-    public record Conditions(int month, String moisture, String observer, String yardstick) {}
+    /** A visit's conditions; null parts are not known and not compared. Month 1 to 12; preparation such as air-dry crumbs. */
+    public record Conditions(int month, String moisture, String observer, String yardstick, String preparation) {}
 
     public static List<String> between(Conditions before, Conditions after) {
         List<String> unlike = new ArrayList<>();
@@ -26,6 +26,9 @@ public final class Unlike {
         }
         if (differ(before.observer(), after.observer())) {
             unlike.add("Two observers; what they may differ by is counted in.");
+        }
+        if (differ(before.preparation(), after.preparation())) {
+            unlike.add("Prepared otherwise: " + before.preparation() + " then, " + after.preparation() + " now.");
         }
         if (differ(before.yardstick(), after.yardstick())) {
             unlike.add("Scored with " + before.yardstick() + " then, " + after.yardstick() + " now.");

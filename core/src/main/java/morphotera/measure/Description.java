@@ -8,6 +8,7 @@ import java.util.Set;
  * A method described once: the bench, the run sheet, the kit list and the method page are made from this.
  *
  * @param onTheDay whether the day's soil decides if a reading counts (not for dried or carried soil)
+ * @param judged whether an eye judges it on a scale; observers differ more on these than on what is counted or measured
  * @param variants the ways to do it; the first is the usual one
  * @param checks asked before a reading counts
  * @param results what comes of it, with the formula in words, for "why"
@@ -20,6 +21,7 @@ public record Description(
         Group group,
         Grade grade,
         boolean onTheDay,
+        boolean judged,
         String about,
         List<Gear> gear,
         List<String> cautions,

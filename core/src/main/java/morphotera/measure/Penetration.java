@@ -30,6 +30,7 @@ final class Penetration implements Method {
             Group.STRUCTURE,
             Grade.A,
             true,
+            false,
             "A cone pushed in steadily, about 2.5 cm a second, read each 7.5 cm, at three places or more about the spot, ten "
                     + "better. Dry soil reads hard, so the day counts.",
             List.of(tool("cone penetrometer with both tips, or a rod"), tool("cloth")),

@@ -31,6 +31,7 @@ final class PercolationHole implements Method {
             Group.WATER,
             Grade.A,
             true,
+            false,
             "A hole is wetted, filled again and read with a ruler as the water falls. How fast it falls depends on the "
                     + "hole as well as on the soil, so the soil's part is taken out and every hole compares.",
             List.of(

@@ -25,6 +25,7 @@ final class Ph implements Method {
             Group.CHEMISTRY,
             Grade.A,
             false,
+            false,
             "Soil from two depths or more, by colour card, by meter in water or in calcium chloride. Every value is shown "
                     + "in water and in calcium chloride, so that they compare.",
             List.of(

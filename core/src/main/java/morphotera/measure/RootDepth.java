@@ -44,6 +44,7 @@ final class RootDepth implements Method {
             Group.ROOTS,
             Grade.B,
             true,
+            true,
             "A block or pit face with a ruler down it. What counts is the depth above which four fifths of the roots lie, "
                     + "against what this crop should reach, and whether roots end flat or turn sideways.",
             List.of(tool("spade"), tool("ruler"), tool("knife or pick")),

@@ -25,6 +25,7 @@ final class Slaking implements Method {
             Group.STRUCTURE,
             Grade.A,
             false,
+            true,
             "Air-dry crumbs are laid in rain water and watched, then swirled gently and strongly. Crumbs that fall apart by "
                     + "themselves seal the surface under rain.",
             List.of(

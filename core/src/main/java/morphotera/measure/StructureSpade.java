@@ -45,6 +45,7 @@ final class StructureSpade implements Method {
             Group.STRUCTURE,
             Grade.B,
             true,
+            true,
             "A block cut on three sides and levered out, opened by hand along its own cracks. Each layer is judged by shape, "
                     + "by the effort to break it, by pores and by roots.",
             List.of(tool("spade"), tool("tray or sheet"), tool("ruler"), tool("knife")),

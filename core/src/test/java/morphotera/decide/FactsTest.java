@@ -124,4 +124,34 @@ class FactsTest {
                                 "many"))));
         assertThat(answer("plates-or-massive")).isFalse();
     }
+
+    @Test
+    void what_a_dry_day_left_open_is_named_with_the_test_that_would_lift_it() {
+        read(1, "1", "penetration", Map.of("moisture", "dry"), cone(15, 2500, 30, 1000));
+        assertThat(new Facts(readings, ticks).blocked(Tables.CAUSES)).anySatisfy(blocked -> {
+            assertThat(blocked.finding()).isEqualTo("pan-found");
+            assertThat(blocked.method()).isEqualTo("penetration");
+            assertThat(blocked.reason()).isEqualTo("conditions");
+        });
+    }
+
+    @Test
+    void what_a_card_is_too_coarse_for_asks_for_a_meter() {
+        read(1, "1", "ph", Map.of(), ph(5.2, 6.6, "card"));
+        assertThat(new Facts(readings, ticks).blocked(Tables.CAUSES))
+                .anySatisfy(blocked ->
+                        assertThat(blocked.finding() + " " + blocked.reason()).isEqualTo("acid-top too-coarse"));
+    }
+
+    @Test
+    void an_answer_shows_the_number_it_rests_on() {
+        read(1, "1", "ph", Map.of(), ph(5.2, 6, "water"));
+        Facts facts = new Facts(readings, ticks);
+        Facts.Answer answer = facts.answers(Tables.CAUSES).get("acid-top");
+        assertThat(answer.number()).isEqualTo(5.2);
+        assertThat(answer.unit()).isEqualTo("pH");
+        assertThat(answer.readings()).containsExactly("r0");
+        assertThat(facts.mean("ph.topsoil")).contains(5.2);
+        assertThat(facts.mean("penetration.panBase")).isEmpty();
+    }
 }

@@ -77,12 +77,12 @@ class ChangeTest {
 
     @Test
     void what_was_unlike_is_named() {
-        Unlike.Conditions december = new Unlike.Conditions(12, "moist", "Adviser", "Plain 2");
-        assertThat(Unlike.between(december, new Unlike.Conditions(2, "moist", "Adviser", "Plain 2")))
+        Unlike.Conditions december = new Unlike.Conditions(12, "moist", "Adviser", "Plain 2", "air-dry");
+        assertThat(Unlike.between(december, new Unlike.Conditions(2, "moist", "Adviser", "Plain 2", "air-dry")))
                 .isEmpty();
-        assertThat(Unlike.between(december, new Unlike.Conditions(5, "dry", "Second", "Plain 3")))
-                .hasSize(4);
-        assertThat(Unlike.between(december, new Unlike.Conditions(1, null, null, null)))
+        assertThat(Unlike.between(december, new Unlike.Conditions(5, "dry", "Second", "Plain 3", "field-moist")))
+                .hasSize(5);
+        assertThat(Unlike.between(december, new Unlike.Conditions(1, null, null, null, null)))
                 .isEmpty();
     }
 }

@@ -1,0 +1,32 @@
+package morphotera.app;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+/** One process, one file of data, one page. */
+@SpringBootApplication
+@MapperScan(basePackages = "morphotera.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
+public class Morphotera {
+    public static void main(String[] args) {
+        SpringApplication.run(Morphotera.class, args);
+    }
+
+    /** The time of day, on the day it is, or on the day it is pinned to. */
+    @Bean
+    Clock clock(@Value("${morphotera.today}") String today) {
+        Clock system = Clock.systemUTC();
+        if (today.isBlank()) {
+            return system;
+        }
+        LocalDate now = LocalDate.ofInstant(system.instant(), ZoneOffset.UTC);
+        long days = LocalDate.parse(today).toEpochDay() - now.toEpochDay();
+        return Clock.offset(system, Duration.ofDays(days));
+    }
+}

@@ -1,0 +1,140 @@
+package morphotera.app.api;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.HttpMediaTypeException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/** Every fault as a problem with words; a stack trace never leaves the house. */
+@RestControllerAdvice
+class Problems {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ResponseEntity<Problem> refused(Refused refused) {
+        return answer(new Problem(
+                "about:blank",
+                "Some of this cannot be taken",
+                422,
+                "Nothing was saved. Each finding says where and what to do.",
+                refused.refusals(),
+                null));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> notFound(NotFound fault) {
+        return answer(Problem.of(404, "Not here", fault.getMessage()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> noSuchPath(NoResourceFoundException fault) {
+        return answer(Problem.of(404, "Not here", "There is nothing at this address."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> stale(Stale fault) {
+        return answer(new Problem(
+                "about:blank",
+                "Changed meanwhile",
+                409,
+                fault.getMessage(),
+                List.of(),
+                fault.current()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> forbidden(Forbidden fault) {
+        return answer(Problem.of(403, "Not allowed", fault.getMessage()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> notJson(HttpMessageNotReadableException fault) {
+        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Refused refused) {
+                return refused(refused);
+            } else if (cause instanceof TooLarge) {
+                return answer(Problem.of(413, "Too large", "A body takes 1 MB at most."));
+            }
+        }
+        return answer(Problem.of(
+                400, "Not readable", "The body is not JSON that can be read here, or is nested more than 30 deep."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> wrongParameter(MethodArgumentTypeMismatchException fault) {
+        return answer(new Problem(
+                "about:blank",
+                "Some of this cannot be taken",
+                fault.getName().equals("id") ? 404 : 422,
+                "'" + fault.getValue() + "' is not a " + fault.getName() + ".",
+                List.of(new Refusal("/" + fault.getName(), "wrong-type", "This is not read as a " + fault.getName() + ".")),
+                null));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> missingParameter(MissingServletRequestParameterException fault) {
+        return answer(new Problem(
+                "about:blank",
+                "Some of this cannot be taken",
+                422,
+                "'" + fault.getParameterName() + "' is needed in the address.",
+                List.of(new Refusal("/" + fault.getParameterName(), "missing", "This is needed.")),
+                null));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> wrongVerb(HttpRequestMethodNotSupportedException fault) {
+        return answer(Problem.of(405, "Not done here", fault.getMethod() + " is not done at this address."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> wrongMedia(HttpMediaTypeException fault) {
+        return answer(Problem.of(415, "Not readable", "Send and ask for application/json."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> twice(DuplicateKeyException fault) {
+        return answer(Problem.of(409, "Already there", "Somebody saved the same thing at this moment. Load again."));
+    }
+
+    /** A full disk, a lost or locked file: not the fault of what was sent, and worth trying again. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ResponseEntity<Problem> noStorage(RuntimeException fault) {
+        LOG.error("storage failed", fault);
+        return answer(Problem.of(
+                503,
+                "Cannot save just now",
+                "The data file cannot be reached: the disk may be full or gone. What you typed is kept on this device; try again."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> ourFault(Exception fault, HttpServletResponse response) {
+        LOG.error("unexpected", fault);
+        return answer(Problem.of(500, "Our fault", "Something went wrong here. What you typed is kept on this device."));
+    }
+
+    private static ResponseEntity<Problem> answer(Problem problem) {
+        ResponseEntity.BodyBuilder answer =
+                ResponseEntity.status(problem.status()).contentType(MediaType.APPLICATION_PROBLEM_JSON);
+        if (problem.status() == 503) {
+            answer.header(HttpHeaders.RETRY_AFTER, "5");
+        }
+        return answer.body(problem);
+    }
+}

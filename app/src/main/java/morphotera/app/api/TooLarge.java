@@ -1,0 +1,12 @@
+package morphotera.app.api;
+
+import java.io.IOException;
+
+/** A body over the limit, found while it was read. */
+final class TooLarge extends IOException {
+    private static final long serialVersionUID = 1L;
+
+    TooLarge() {
+        super("a body takes 1 MB at most");
+    }
+}

@@ -1,0 +1,23 @@
+package morphotera.app.land;
+
+import java.util.UUID;
+
+/** A field as stored; the outline is JSON. */
+public record FieldRow(
+        UUID id,
+        UUID practiceId,
+        UUID holdingId,
+        String holdingName,
+        String name,
+        String landUse,
+        String texture,
+        Double clayPercent,
+        String crop,
+        String purpose,
+        String climate,
+        Boolean coastal,
+        String school,
+        String outlineJson,
+        double areaHa,
+        String timeZone,
+        int version) {}

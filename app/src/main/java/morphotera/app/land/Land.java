@@ -1,0 +1,266 @@
+package morphotera.app.land;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import morphotera.app.api.Json;
+import morphotera.app.api.NotFound;
+import morphotera.app.api.Put;
+import morphotera.app.people.Viewer;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
+import morphotera.scout.Boundary;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+
+/** Holdings, fields, zones and spots of a practice. */
+@Service
+public class Land {
+    private static final TypeReference<List<Corner>> OUTLINE = new TypeReference<>() {};
+    private static final String NO_HOLDING = "There is no such holding here.";
+
+    private final LandMapper land;
+    private final Json json;
+
+    Land(LandMapper land, Json json) {
+        this.land = land;
+        this.json = json;
+    }
+
+    public List<Holding> holdings(Viewer viewer) {
+        return land.holdings(viewer);
+    }
+
+    /** All fields with their zones and spots, in three queries. */
+    public List<Field> fields(Viewer viewer) {
+        Map<UUID, List<Zone>> zones =
+                land.zones(viewer, null).stream().collect(Collectors.groupingBy(Zone::fieldId));
+        Map<UUID, List<Spot>> spots =
+                land.spots(viewer, null).stream().collect(Collectors.groupingBy(Spot::fieldId));
+        return land.fields(viewer).stream()
+                .map(row -> field(
+                        row, zones.getOrDefault(row.id(), List.of()), spots.getOrDefault(row.id(), List.of())))
+                .toList();
+    }
+
+    public Field field(Viewer viewer, UUID id) {
+        FieldRow row = land.field(viewer, id).orElseThrow(() -> new NotFound("field", id));
+        return field(row, land.zones(viewer, id), land.spots(viewer, id));
+    }
+
+    @Transactional
+    public Holding putHolding(Viewer viewer, UUID id, LandBodies.HoldingBody body) {
+        Holding holding = new Holding(id, body.name().strip(), body.version());
+        return new Put<Holding>() {
+            @Override
+            protected Optional<Holding> find() {
+                return land.holding(viewer, id);
+            }
+
+            @Override
+            protected boolean same(Holding known) {
+                return known.name().equals(holding.name());
+            }
+
+            @Override
+            protected void insert() {
+                land.addHolding(viewer, holding);
+            }
+
+            @Override
+            protected int update() {
+                return land.updateHolding(viewer, holding);
+            }
+        }.put("holding", id, body.version());
+    }
+
+    @Transactional
+    public Field putField(Viewer viewer, UUID id, LandBodies.FieldBody body) {
+        land.holding(viewer, body.holdingId()).orElseThrow(() -> refused("/holdingId", NO_HOLDING));
+        FieldRow row = row(viewer, id, body);
+        new Put<FieldRow>() {
+            @Override
+            protected Optional<FieldRow> find() {
+                return land.field(viewer, id);
+            }
+
+            @Override
+            protected boolean same(FieldRow known) {
+                return known.equals(withNamesOf(known, row));
+            }
+
+            @Override
+            protected void insert() {
+                land.addField(row);
+                land.addZone(viewer, new Zone(body.mainZoneId(), id, "whole field", "main", 0));
+            }
+
+            @Override
+            protected int update() {
+                return land.updateField(row);
+            }
+        }.put("field", id, body.version());
+        return field(viewer, id);
+    }
+
+    @Transactional
+    public Zone putZone(Viewer viewer, UUID id, LandBodies.ZoneBody body) {
+        land.field(viewer, body.fieldId()).orElseThrow(() -> refused("/fieldId", "There is no such field here."));
+        Zone zone = new Zone(id, body.fieldId(), body.name().strip(), body.kind(), body.version());
+        return new Put<Zone>() {
+            @Override
+            protected Optional<Zone> find() {
+                return land.zone(viewer, id);
+            }
+
+            @Override
+            protected boolean same(Zone known) {
+                if (!known.fieldId().equals(zone.fieldId())) {
+                    throw refused("/fieldId", "A zone stays in its field.");
+                }
+                return known.name().equals(zone.name()) && known.kind().equals(zone.kind());
+            }
+
+            @Override
+            protected void insert() {
+                land.addZone(viewer, zone);
+            }
+
+            @Override
+            protected int update() {
+                return land.updateZone(viewer, zone);
+            }
+        }.put("zone", id, body.version());
+    }
+
+    @Transactional
+    public Spot putSpot(Viewer viewer, UUID id, LandBodies.SpotBody body) {
+        Zone zone = land.zone(viewer, body.zoneId())
+                .orElseThrow(() -> refused("/zoneId", "There is no such zone here."));
+        Spot spot = new Spot(
+                id,
+                zone.fieldId(),
+                zone.id(),
+                body.label().strip(),
+                body.note(),
+                body.lat(),
+                body.lon(),
+                body.retiredOn(),
+                body.retiredReason(),
+                body.version());
+        return new Put<Spot>() {
+            @Override
+            protected Optional<Spot> find() {
+                return land.spot(viewer, id);
+            }
+
+            @Override
+            protected boolean same(Spot known) {
+                if (!known.fieldId().equals(spot.fieldId())) {
+                    throw refused("/zoneId", "A spot stays in its field.");
+                }
+                boolean moved = known.lat() != spot.lat() || known.lon() != spot.lon();
+                if (moved && land.readingsAt(id) > 0) {
+                    throw refused(
+                            "/lat", "This spot has readings: retire it with a reason and set a new one; it is not moved.");
+                }
+                return known.zoneId().equals(spot.zoneId())
+                        && known.label().equals(spot.label())
+                        && Objects.equals(known.note(), spot.note())
+                        && !moved
+                        && Objects.equals(known.retiredOn(), spot.retiredOn())
+                        && Objects.equals(known.retiredReason(), spot.retiredReason());
+            }
+
+            @Override
+            protected void insert() {
+                land.addSpot(viewer, spot);
+            }
+
+            @Override
+            protected int update() {
+                return land.updateSpot(viewer, spot);
+            }
+        }.put("spot", id, body.version());
+    }
+
+    private FieldRow row(Viewer viewer, UUID id, LandBodies.FieldBody body) {
+        List<Corner> corners = body.outline().stream()
+                .map(corner -> new Corner(corner.lat(), corner.lon()))
+                .toList();
+        double areaHa = new Boundary(corners.stream()
+                        .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
+                        .toList())
+                .areaHa();
+        return new FieldRow(
+                id,
+                viewer.practiceId(),
+                body.holdingId(),
+                null,
+                body.name().strip(),
+                body.use(),
+                body.texture(),
+                body.clayPercent(),
+                body.crop(),
+                body.purpose(),
+                body.climate(),
+                body.coastal(),
+                body.school() == null ? "balanced" : body.school(),
+                json.write(corners),
+                areaHa,
+                body.timeZone() == null ? "UTC" : body.timeZone(),
+                body.version());
+    }
+
+    /** The row with what the database adds, so that two can be held against each other. */
+    private static FieldRow withNamesOf(FieldRow known, FieldRow row) {
+        return new FieldRow(
+                row.id(),
+                row.practiceId(),
+                row.holdingId(),
+                known.holdingName(),
+                row.name(),
+                row.landUse(),
+                row.texture(),
+                row.clayPercent(),
+                row.crop(),
+                row.purpose(),
+                row.climate(),
+                row.coastal(),
+                row.school(),
+                row.outlineJson(),
+                row.areaHa(),
+                row.timeZone(),
+                known.version());
+    }
+
+    private Field field(FieldRow row, List<Zone> zones, List<Spot> spots) {
+        return new Field(
+                row.id(),
+                row.holdingId(),
+                row.holdingName(),
+                row.name(),
+                row.landUse(),
+                row.texture(),
+                row.clayPercent(),
+                row.crop(),
+                row.purpose(),
+                row.climate(),
+                row.coastal(),
+                row.school(),
+                json.read(row.outlineJson(), OUTLINE),
+                row.areaHa(),
+                row.timeZone(),
+                row.version(),
+                zones,
+                spots);
+    }
+
+    private static Refused refused(String path, String text) {
+        return new Refused(List.of(new Refusal(path, "unknown-id", text)));
+    }
+}

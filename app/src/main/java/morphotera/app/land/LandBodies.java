@@ -1,0 +1,139 @@
+package morphotera.app.land;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import morphotera.app.api.Checked;
+import morphotera.app.api.Findings;
+import morphotera.ground.Coded;
+import morphotera.ground.LandUse;
+import morphotera.ground.TextureClass;
+import morphotera.measure.Context;
+import morphotera.read.School;
+
+/** What is sent to save land. Version 0 is new. */
+final class LandBodies {
+    static final List<String> ZONE_KINDS = List.of("main", "good", "poor", "strip", "reference");
+    private static final int MOST_CORNERS = 2000;
+
+    private LandBodies() {}
+
+    record HoldingBody(String name, int version) implements Checked {
+        @Override
+        public void check(Findings findings) {
+            findings.text("/name", name, "A name", 120);
+        }
+    }
+
+    /** {@code mainZoneId} is the id of the field's first zone, needed when the field is new. */
+    record FieldBody(
+            UUID holdingId,
+            UUID mainZoneId,
+            String name,
+            String use,
+            String texture,
+            Double clayPercent,
+            String crop,
+            String purpose,
+            String climate,
+            Boolean coastal,
+            String school,
+            List<CornerBody> outline,
+            String timeZone,
+            int version)
+            implements Checked {
+        @Override
+        public void check(Findings findings) {
+            findings.needed("/holdingId", holdingId, "A holding");
+            if (version == 0) {
+                findings.needed("/mainZoneId", mainZoneId, "An id for the field's first zone");
+            }
+            findings.text("/name", name, "A name", 120);
+            findings.needed("/use", use, "The land use");
+            findings.word("/use", use, "land use", words(LandUse.values()));
+            findings.word("/texture", texture, "texture", words(TextureClass.values()));
+            findings.range("/clayPercent", clayPercent, "Clay, %,", 0, 100);
+            findings.word("/crop", crop, "crop", Context.CROPS);
+            findings.word("/purpose", purpose, "purpose", List.of("rain-garden"));
+            findings.word("/climate", climate, "climate", List.of("humid", "arid"));
+            findings.word("/school", school, "school", words(School.values()));
+            checkZone(findings);
+            checkOutline(findings);
+        }
+
+        private void checkZone(Findings findings) {
+            try {
+                ZoneId.of(timeZone == null ? "UTC" : timeZone);
+            } catch (DateTimeException unknown) {
+                findings.refuse("/timeZone", "unknown-word", "There is no time zone '" + timeZone + "'.");
+            }
+        }
+
+        private void checkOutline(Findings findings) {
+            if (outline == null || outline.size() < 3) {
+                findings.refuse("/outline", "too-few", "An outline needs three corners or more.");
+                return;
+            }
+            if (outline.size() > MOST_CORNERS) {
+                findings.refuse("/outline", "too-many", "An outline takes " + MOST_CORNERS + " corners at most.");
+                return;
+            }
+            for (int i = 0; i < outline.size(); i++) {
+                CornerBody corner = outline.get(i);
+                if (corner == null) {
+                    findings.refuse("/outline/" + i, "missing", "A corner is needed here.");
+                } else {
+                    place(findings, "/outline/" + i, corner.lat(), corner.lon());
+                }
+            }
+        }
+    }
+
+    record CornerBody(Double lat, Double lon) {}
+
+    record ZoneBody(UUID fieldId, String name, String kind, int version) implements Checked {
+        @Override
+        public void check(Findings findings) {
+            findings.needed("/fieldId", fieldId, "A field");
+            findings.text("/name", name, "A name", 120);
+            findings.needed("/kind", kind, "A kind");
+            findings.word("/kind", kind, "kind of zone", ZONE_KINDS);
+        }
+    }
+
+    record SpotBody(
+            UUID zoneId,
+            String label,
+            String note,
+            Double lat,
+            Double lon,
+            LocalDate retiredOn,
+            String retiredReason,
+            int version)
+            implements Checked {
+        @Override
+        public void check(Findings findings) {
+            findings.needed("/zoneId", zoneId, "A zone");
+            findings.text("/label", label, "A label", 20);
+            findings.atMost("/note", note, "A note", 300);
+            place(findings, "", lat, lon);
+            if (retiredOn != null) {
+                findings.text("/retiredReason", retiredReason, "Why it is given up", 300);
+            }
+        }
+    }
+
+    private static void place(Findings findings, String path, Double lat, Double lon) {
+        findings.needed(path + "/lat", lat, "The latitude");
+        findings.needed(path + "/lon", lon, "The longitude");
+        findings.range(path + "/lat", lat, "Latitude", -90, 90);
+        findings.range(path + "/lon", lon, "Longitude", -180, 180);
+    }
+
+    private static List<String> words(Coded[] all) {
+        return Arrays.stream(all).map(Coded::word).toList();
+    }
+}

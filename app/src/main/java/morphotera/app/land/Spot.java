@@ -1,0 +1,17 @@
+package morphotera.app.land;
+
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** A recorded point with a working radius of 5 m; retired with a reason, never moved once it has readings. */
+public record Spot(
+        UUID id,
+        UUID fieldId,
+        UUID zoneId,
+        String label,
+        String note,
+        double lat,
+        double lon,
+        LocalDate retiredOn,
+        String retiredReason,
+        int version) {}

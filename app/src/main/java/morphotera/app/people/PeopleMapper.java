@@ -1,0 +1,40 @@
+package morphotera.app.people;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+public interface PeopleMapper {
+    Optional<Person> byEmail(String email);
+
+    Optional<Person> byId(UUID id);
+
+    List<Person> ofPractice(UUID practiceId);
+
+    List<PersonHolding> holdingsOfPractice(UUID practiceId);
+
+    List<UUID> holdingsOf(UUID personId);
+
+    int practices();
+
+    Practice practice(UUID id);
+
+    void addPractice(@Param("id") UUID id, @Param("name") String name, @Param("madeUp") boolean madeUp);
+
+    void add(Person person);
+
+    int update(Person person);
+
+    void clearHoldings(UUID personId);
+
+    void addHolding(@Param("personId") UUID personId, @Param("holdingId") UUID holdingId);
+
+    int holdingsInPractice(@Param("practiceId") UUID practiceId, @Param("ids") List<UUID> ids);
+
+    record Practice(UUID id, String name, boolean madeUp) {}
+
+    record PersonHolding(UUID personId, UUID holdingId) {}
+}

@@ -1,0 +1,33 @@
+package morphotera.app.people;
+
+import java.io.Serializable;
+import java.util.List;
+import java.util.UUID;
+import morphotera.app.api.Forbidden;
+import org.springframework.security.core.context.SecurityContextHolder;
+
+/** Who asks: every query says whose practice, and for a reader which holdings. {@code holdings} null: all of the practice. */
+public record Viewer(UUID personId, UUID practiceId, Role role, List<UUID> holdings) implements Serializable {
+
+    /** The signed-in person of this request. */
+    public static Viewer current() {
+        return (Viewer) SecurityContextHolder.getContext().getAuthentication().getPrincipal();
+    }
+
+    /** The same, refused to a reader. */
+    public static Viewer writing() {
+        Viewer viewer = current();
+        if (viewer.role() == Role.READER) {
+            throw new Forbidden("You may read this holding, not change it. Ask your adviser.");
+        }
+        return viewer;
+    }
+
+    static Viewer owner() {
+        Viewer viewer = current();
+        if (viewer.role() != Role.OWNER) {
+            throw new Forbidden("Only an owner of the practice keeps its people.");
+        }
+        return viewer;
+    }
+}
