@@ -165,3 +165,14 @@ create table intervention (
     version int not null
 );
 create index intervention_of_field on intervention (field_id, done_on);
+
+-- What is being typed for one method at one spot, until it counts as a reading. Kept for a lost phone and a second device.
+create table draft (
+    visit_id uuid not null references visit (id),
+    spot_id uuid not null references spot (id),
+    method varchar(40) not null,
+    practice_id uuid not null references practice (id),
+    body_json varchar(200000) not null,
+    changed_at timestamp(9) with time zone not null,
+    primary key (visit_id, spot_id, method)
+);

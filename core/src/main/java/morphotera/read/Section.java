@@ -1,5 +1,7 @@
 package morphotera.read;
 
+import static java.util.Map.entry;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,20 +13,28 @@ import morphotera.ground.Words;
 
 /** What a cut through the ground says in words: where roots stop, where the cone meets its limit, what is plates or massive. */
 public final class Section {
-    private static final Map<String, String> WORDS = Map.of(
-            "roots-stop", "Roots stop at {depth:0} cm, where the ground closes",
-            "roots-stop-unseen", "Roots end flat at {depth:0} cm",
-            "hard-but-rooted", "Hard ground from {depth:0} cm, and roots still pass it",
-            "limiting-shape", "{shape} from {depth:0} cm hold the soil back",
-            "open", "Nothing stops the roots to {depth:0} cm",
-            "cone-limit",
-                    "The cone meets the root limit at {mean} cm on average ({lowest:0} to {highest:0}), at {n:0} of {of:0} spots.",
-            "cone-open", "The cone stays under the root limit to {depth:0} cm at all {of:0} spots.",
-            "shape", "The block comes apart in {shape} from {mean:0} cm at {n:0} of {of:0} spots.",
-            "roots",
-                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}); they end flat at {n:0} of {of:0} spots.",
-            "roots-free",
-                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}), and nowhere do they end flat.");
+    private static final Map<String, String> WORDS = Map.ofEntries(
+            entry("roots-stop", "Roots stop at {depth:0} cm, where the ground closes"),
+            entry("roots-stop-unseen", "Roots end flat at {depth:0} cm"),
+            entry("hard-but-rooted", "Hard ground from {depth:0} cm, and roots still pass it"),
+            entry("limiting-shape", "{shape} from {depth:0} cm hold the soil back"),
+            entry("open", "Nothing stops the roots to {depth:0} cm"),
+            entry("open-mostly", "Roots run on at {n:0} of {of:0} spots"),
+            entry(
+                    "cone-limit",
+                    "The cone meets the root limit at {mean} cm on average ({lowest:0} to {highest:0}), at {n:0} of {of:0} spots."),
+            entry("cone-open", "The cone stays under the root limit to {depth:0} cm at all {of:0} spots."),
+            entry("shape", "The block comes apart in {shape} from {mean:0} cm at {n:0} of {of:0} spots."),
+            entry(
+                    "roots",
+                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}); they end flat at {n:0} of {of:0} spots."),
+            entry(
+                    "roots-free",
+                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}), and nowhere do they end flat."),
+            entry(
+                    "beside-open",
+                    "The undisturbed ground beside it has no such layer: four fifths of its roots reach {depth:0} cm."),
+            entry("beside", "In the undisturbed ground beside it four fifths of the roots reach {depth:0} cm."));
 
     private Section() {}
 
@@ -56,6 +66,18 @@ public final class Section {
         return said;
     }
 
+    /** What the undisturbed ground of the same soil shows, where its roots were looked at. */
+    public static List<Said> beside(List<Column> zone, List<Column> reference) {
+        List<Said> said = new ArrayList<>();
+        List<Double> rooted = values(reference, Column::root80Cm);
+        if (!rooted.isEmpty() && !zone.isEmpty()) {
+            boolean onlyHere = zone.stream().anyMatch(Section::isClosed)
+                    && reference.stream().noneMatch(Section::isClosed);
+            say(said, onlyHere ? "beside-open" : "beside", Map.of("depth", Numbers.mean(rooted)));
+        }
+        return said;
+    }
+
     private static void headline(List<Column> columns, List<Said> said) {
         List<Double> rooted = values(columns, Column::root80Cm);
         List<Double> limits = values(columns, Column::limitCm);
@@ -76,13 +98,14 @@ public final class Section {
             say(said, "limiting-shape", Map.of("shape", shapes(bad), "depth", Numbers.mean(layer)));
         } else if (closed && !rooted.isEmpty()) {
             say(said, "hard-but-rooted", Map.of("depth", Numbers.mean(limits)));
+        } else if (flat > 0) {
+            say(said, "open-mostly", Map.of("n", seen.size() - flat, "of", seen.size()));
         } else {
-            List<Double> known = new ArrayList<>(values(columns, Column::probedToCm));
-            if (known.isEmpty()) {
-                known.addAll(rooted);
-            }
+            List<Double> known = new ArrayList<>(limits);
+            known.addAll(limits.isEmpty() ? values(columns, Column::probedToCm) : List.of());
+            known.addAll(known.isEmpty() ? rooted : List.of());
             if (!known.isEmpty()) {
-                say(said, "open", Map.of("depth", Numbers.mean(limits.isEmpty() ? known : limits)));
+                say(said, "open", Map.of("depth", Numbers.lowest(known)));
             }
         }
     }

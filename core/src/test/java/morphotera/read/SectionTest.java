@@ -49,4 +49,22 @@ class SectionTest {
                         .get(0))
                 .isEqualTo("hard-but-rooted");
     }
+
+    @Test
+    void one_stopped_spot_of_three_does_not_make_the_headline() {
+        assertThat(codes(open("1", 33), open("2", 36), closed("3", 24, 19)).get(0))
+                .isEqualTo("open-mostly");
+    }
+
+    @Test
+    void undisturbed_ground_shows_how_deep_roots_could_go() {
+        List<Section.Said> said = Section.beside(List.of(closed("1", 28, 21)), List.of(open("fence", 46)));
+        assertThat(said.get(0).code()).isEqualTo("beside-open");
+        assertThat(said.get(0).text()).contains("46 cm");
+        assertThat(Section.beside(List.of(open("1", 30)), List.of(open("fence", 46)))
+                        .get(0)
+                        .code())
+                .isEqualTo("beside");
+        assertThat(Section.beside(List.of(open("1", 30)), List.of())).isEmpty();
+    }
 }

@@ -5,19 +5,23 @@ import java.util.Collection;
 import java.util.List;
 import morphotera.ground.Decimal;
 import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
 
 /** Collects everything wrong with a body, each with its JSON pointer. */
 public final class Findings {
     private final List<Refusal> refusals = new ArrayList<>();
 
-    List<Refusal> refusals() {
-        return refusals;
-    }
-
     public void refuse(String path, String code, String text) {
         // What could not be read is not also missing.
         if (refusals.stream().noneMatch(one -> one.path().equals(path))) {
             refusals.add(new Refusal(path, code, text));
+        }
+    }
+
+    /** Refuses with all that was found, or goes on. */
+    public void throwIfAny() {
+        if (!refusals.isEmpty()) {
+            throw new Refused(refusals);
         }
     }
 
@@ -38,7 +42,10 @@ public final class Findings {
 
     public void atMost(String path, String value, String label, int longest) {
         if (value != null && value.length() > longest) {
-            refuse(path, "too-long", label + " takes " + longest + " characters at most; it has " + value.length() + ".");
+            refuse(
+                    path,
+                    "too-long",
+                    label + " takes " + longest + " characters at most; it has " + value.length() + ".");
         }
     }
 

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.core.JacksonException;
 
 /** Every fault as a problem with words; a stack trace never leaves the house. */
 @RestControllerAdvice
@@ -49,13 +50,8 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> stale(Stale fault) {
-        return answer(new Problem(
-                "about:blank",
-                "Changed meanwhile",
-                409,
-                fault.getMessage(),
-                List.of(),
-                fault.current()));
+        return answer(
+                new Problem("about:blank", "Changed meanwhile", 409, fault.getMessage(), List.of(), fault.current()));
     }
 
     @ExceptionHandler
@@ -66,14 +62,18 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Problem> notJson(HttpMessageNotReadableException fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
-            if (cause instanceof Refused refused) {
-                return refused(refused);
-            } else if (cause instanceof TooLarge) {
+            if (cause instanceof TooLarge) {
                 return answer(Problem.of(413, "Too large", "A body takes 1 MB at most."));
             }
         }
         return answer(Problem.of(
                 400, "Not readable", "The body is not JSON that can be read here, or is nested more than 30 deep."));
+    }
+
+    /** Thrown while a body is looked at, before it is bound. */
+    @ExceptionHandler
+    ResponseEntity<Problem> notJson(JacksonException fault) {
+        return notJson(new HttpMessageNotReadableException("not JSON", fault, null));
     }
 
     @ExceptionHandler
@@ -83,7 +83,8 @@ class Problems {
                 "Some of this cannot be taken",
                 fault.getName().equals("id") ? 404 : 422,
                 "'" + fault.getValue() + "' is not a " + fault.getName() + ".",
-                List.of(new Refusal("/" + fault.getName(), "wrong-type", "This is not read as a " + fault.getName() + ".")),
+                List.of(new Refusal(
+                        "/" + fault.getName(), "wrong-type", "This is not read as a " + fault.getName() + ".")),
                 null));
     }
 
@@ -117,16 +118,18 @@ class Problems {
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<Problem> noStorage(RuntimeException fault) {
         LOG.error("storage failed", fault);
-        return answer(Problem.of(
-                503,
-                "Cannot save just now",
-                "The data file cannot be reached: the disk may be full or gone. What you typed is kept on this device; try again."));
+        return answer(
+                Problem.of(
+                        503,
+                        "Cannot save just now",
+                        "The data file cannot be reached: the disk may be full or gone. What you typed is kept on this device; try again."));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> ourFault(Exception fault, HttpServletResponse response) {
         LOG.error("unexpected", fault);
-        return answer(Problem.of(500, "Our fault", "Something went wrong here. What you typed is kept on this device."));
+        return answer(
+                Problem.of(500, "Our fault", "Something went wrong here. What you typed is kept on this device."));
     }
 
     private static ResponseEntity<Problem> answer(Problem problem) {

@@ -38,7 +38,8 @@ public abstract class Put<T> {
             return known.get();
         }
         if (update() != 1) {
-            throw new Stale("Somebody changed this " + what + " meanwhile: yours is version " + version + ".", known.get());
+            throw new Stale(
+                    "Somebody changed this " + what + " meanwhile: yours is version " + version + ".", known.get());
         }
         return find().orElseThrow();
     }

@@ -2,6 +2,9 @@ package morphotera.app.land;
 
 import java.util.List;
 import java.util.UUID;
+import morphotera.app.api.NotFound;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
 
 /** A field with its outline, its zones and its spots. */
 public record Field(
@@ -24,10 +27,26 @@ public record Field(
         List<Zone> zones,
         List<Spot> spots) {
 
-    /** The zones asked for: by id, or all of a kind. */
-    public List<Zone> zones(String idOrKind) {
-        return zones.stream()
-                .filter(zone -> zone.kind().equals(idOrKind) || zone.id().toString().equals(idOrKind))
+    /** The one zone asked for, by id or by kind; zones are never mixed. */
+    public Zone zone(String idOrKind) {
+        List<Zone> found = zones.stream()
+                .filter(zone ->
+                        zone.kind().equals(idOrKind) || zone.id().toString().equals(idOrKind))
                 .toList();
+        if (found.isEmpty()) {
+            throw new NotFound("zone", idOrKind);
+        }
+        if (found.size() > 1) {
+            throw new Refused(List.of(new Refusal(
+                    "/zone",
+                    "several",
+                    "There are " + found.size() + " zones of kind " + idOrKind + " here: name one by its id.")));
+        }
+        return found.get(0);
+    }
+
+    /** The spots of a zone, given up or not, in their order. */
+    public List<Spot> spotsOf(Zone zone) {
+        return spots.stream().filter(spot -> spot.zoneId().equals(zone.id())).toList();
     }
 }

@@ -37,13 +37,11 @@ public class Land {
 
     /** All fields with their zones and spots, in three queries. */
     public List<Field> fields(Viewer viewer) {
-        Map<UUID, List<Zone>> zones =
-                land.zones(viewer, null).stream().collect(Collectors.groupingBy(Zone::fieldId));
-        Map<UUID, List<Spot>> spots =
-                land.spots(viewer, null).stream().collect(Collectors.groupingBy(Spot::fieldId));
+        Map<UUID, List<Zone>> zones = land.zones(viewer, null).stream().collect(Collectors.groupingBy(Zone::fieldId));
+        Map<UUID, List<Spot>> spots = land.spots(viewer, null).stream().collect(Collectors.groupingBy(Spot::fieldId));
         return land.fields(viewer).stream()
-                .map(row -> field(
-                        row, zones.getOrDefault(row.id(), List.of()), spots.getOrDefault(row.id(), List.of())))
+                .map(row ->
+                        field(row, zones.getOrDefault(row.id(), List.of()), spots.getOrDefault(row.id(), List.of())))
                 .toList();
     }
 
@@ -139,8 +137,8 @@ public class Land {
 
     @Transactional
     public Spot putSpot(Viewer viewer, UUID id, LandBodies.SpotBody body) {
-        Zone zone = land.zone(viewer, body.zoneId())
-                .orElseThrow(() -> refused("/zoneId", "There is no such zone here."));
+        Zone zone =
+                land.zone(viewer, body.zoneId()).orElseThrow(() -> refused("/zoneId", "There is no such zone here."));
         Spot spot = new Spot(
                 id,
                 zone.fieldId(),
@@ -166,7 +164,8 @@ public class Land {
                 boolean moved = known.lat() != spot.lat() || known.lon() != spot.lon();
                 if (moved && land.readingsAt(id) > 0) {
                     throw refused(
-                            "/lat", "This spot has readings: retire it with a reason and set a new one; it is not moved.");
+                            "/lat",
+                            "This spot has readings: retire it with a reason and set a new one; it is not moved.");
                 }
                 return known.zoneId().equals(spot.zoneId())
                         && known.label().equals(spot.label())

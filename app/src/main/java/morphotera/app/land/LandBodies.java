@@ -15,13 +15,13 @@ import morphotera.measure.Context;
 import morphotera.read.School;
 
 /** What is sent to save land. Version 0 is new. */
-final class LandBodies {
+public final class LandBodies {
     static final List<String> ZONE_KINDS = List.of("main", "good", "poor", "strip", "reference");
     private static final int MOST_CORNERS = 2000;
 
     private LandBodies() {}
 
-    record HoldingBody(String name, int version) implements Checked {
+    public record HoldingBody(String name, int version) implements Checked {
         @Override
         public void check(Findings findings) {
             findings.text("/name", name, "A name", 120);
@@ -29,7 +29,7 @@ final class LandBodies {
     }
 
     /** {@code mainZoneId} is the id of the field's first zone, needed when the field is new. */
-    record FieldBody(
+    public record FieldBody(
             UUID holdingId,
             UUID mainZoneId,
             String name,
@@ -92,9 +92,9 @@ final class LandBodies {
         }
     }
 
-    record CornerBody(Double lat, Double lon) {}
+    public record CornerBody(Double lat, Double lon) {}
 
-    record ZoneBody(UUID fieldId, String name, String kind, int version) implements Checked {
+    public record ZoneBody(UUID fieldId, String name, String kind, int version) implements Checked {
         @Override
         public void check(Findings findings) {
             findings.needed("/fieldId", fieldId, "A field");
@@ -104,7 +104,7 @@ final class LandBodies {
         }
     }
 
-    record SpotBody(
+    public record SpotBody(
             UUID zoneId,
             String label,
             String note,

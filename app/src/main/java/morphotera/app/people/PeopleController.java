@@ -32,8 +32,7 @@ class PeopleController {
     }
 
     /** {@code password} null keeps the one there is; a reader names holdings. */
-    record PersonBody(
-            String name, String email, String role, String password, List<UUID> holdingIds, int version)
+    record PersonBody(String name, String email, String role, String password, List<UUID> holdingIds, int version)
             implements Checked {
         @Override
         public void check(Findings findings) {

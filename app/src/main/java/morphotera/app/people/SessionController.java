@@ -131,8 +131,8 @@ class SessionController {
     public ResponseEntity<Me> firstOwner(
             @RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
         if (people.practices() > 0) {
-            throw new Refused(
-                    List.of(new Refusal("", "not-empty", "There is a practice here already. Ask its owner for a login.")));
+            throw new Refused(List.of(
+                    new Refusal("", "not-empty", "There is a practice here already. Ask its owner for a login.")));
         }
         people.addPractice(body.practiceId(), body.practice().strip(), false);
         Person owner = new Person(

@@ -1,0 +1,371 @@
+package morphotera.app.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import morphotera.app.api.Json;
+import morphotera.app.follow.Intervention;
+import morphotera.app.follow.InterventionMapper;
+import morphotera.app.land.Corner;
+import morphotera.app.land.Land;
+import morphotera.app.land.LandBodies;
+import morphotera.app.land.Spot;
+import morphotera.app.land.Zone;
+import morphotera.app.measure.ClockMapper;
+import morphotera.app.measure.DraftMapper;
+import morphotera.app.measure.ReadingBody;
+import morphotera.app.measure.Readings;
+import morphotera.app.people.DemoPeople;
+import morphotera.app.people.PeopleMapper;
+import morphotera.app.people.Role;
+import morphotera.app.people.Viewer;
+import morphotera.app.scout.VisitBody;
+import morphotera.app.scout.Visits;
+import morphotera.scout.StartCard;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+
+/** Fills an empty data folder with the made-up scenario, through the same services that people use. */
+@Component
+@ConditionalOnProperty("morphotera.demo")
+class DemoStart implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoStart.class);
+    private static final double M_PER_DEGREE = 111_200;
+    private static final List<String> SCENARIOS = List.of("tidewrack", "farside");
+
+    private final PeopleMapper practices;
+    private final DemoPeople people;
+    private final Land land;
+    private final Visits visits;
+    private final Readings readings;
+    private final ClockMapper clocks;
+    private final DraftMapper drafts;
+    private final InterventionMapper interventions;
+    private final Json json;
+    private final Clock clock;
+
+    DemoStart(
+            PeopleMapper practices,
+            DemoPeople people,
+            Land land,
+            Visits visits,
+            Readings readings,
+            ClockMapper clocks,
+            DraftMapper drafts,
+            InterventionMapper interventions,
+            Json json,
+            Clock clock) {
+        this.practices = practices;
+        this.people = people;
+        this.land = land;
+        this.visits = visits;
+        this.readings = readings;
+        this.clocks = clocks;
+        this.drafts = drafts;
+        this.interventions = interventions;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (practices.practices() > 0) {
+            return;
+        }
+        for (String name : SCENARIOS) {
+            try (InputStream in = getClass().getResourceAsStream("/demo/" + name + ".json")) {
+                String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+                new Filling(json.read(text, new TypeReference<Scenario>() {}), name.hashCode()).fill();
+            }
+        }
+        LOG.info("demo scenario laid out; all of it is made up");
+    }
+
+    /** One practice being laid out. */
+    private final class Filling {
+        private final Scenario scenario;
+        private final Random ids;
+        private final Map<String, Viewer> viewers = new LinkedHashMap<>();
+        private final Map<String, UUID> holdings = new LinkedHashMap<>();
+        private Viewer owner;
+
+        Filling(Scenario scenario, long seed) {
+            this.scenario = scenario;
+            this.ids = new Random(seed);
+        }
+
+        /** A version 7 id: when, then chance; the chance is seeded. */
+        private UUID id(Instant when) {
+            long high = (when.toEpochMilli() << 16) | 0x7000 | ids.nextInt(0x1000);
+            return new UUID(high, (ids.nextLong() & 0x3fffffffffffffffL) | 0x8000000000000000L);
+        }
+
+        void fill() {
+            UUID practice = id(clock.instant());
+            practices.addPractice(practice, scenario.practice(), true);
+            Scenario.Login first = scenario.people().get(0);
+            owner = new Viewer(id(clock.instant()), practice, Role.OWNER, null);
+            people.add(owner.personId(), practice, first.email(), first.name(), Role.OWNER, List.of());
+            viewers.put(first.name(), owner);
+            for (Scenario.FieldOf field : scenario.fields()) {
+                holdings.computeIfAbsent(
+                        field.holding(),
+                        name -> land.putHolding(owner, id(clock.instant()), new LandBodies.HoldingBody(name, 0))
+                                .id());
+            }
+            scenario.people().stream().skip(1).forEach(login -> {
+                UUID id = id(clock.instant());
+                Role role = Role.valueOf(login.role().toUpperCase(Locale.ROOT));
+                people.add(
+                        id,
+                        practice,
+                        login.email(),
+                        login.name(),
+                        role,
+                        login.holdings() == null
+                                ? List.of()
+                                : login.holdings().stream().map(holdings::get).toList());
+                viewers.put(login.name(), new Viewer(id, practice, role, null));
+            });
+            scenario.fields().forEach(this::field);
+        }
+
+        private LocalDate day(int daysAgo) {
+            return LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusDays(daysAgo);
+        }
+
+        private Corner corner(Scenario.Place origin, double eastM, double northM) {
+            return new Corner(
+                    origin.lat() + northM / M_PER_DEGREE,
+                    origin.lon() + eastM / (M_PER_DEGREE * Math.cos(Math.toRadians(origin.lat()))));
+        }
+
+        private void field(Scenario.FieldOf field) {
+            UUID fieldId = id(clock.instant());
+            UUID mainZone = id(clock.instant());
+            List<LandBodies.CornerBody> outline = field.outlineM().stream()
+                    .map(at -> corner(field.corner(), at.get(0), at.get(1)))
+                    .map(at -> new LandBodies.CornerBody(at.lat(), at.lon()))
+                    .toList();
+            land.putField(
+                    owner,
+                    fieldId,
+                    new LandBodies.FieldBody(
+                            holdings.get(field.holding()),
+                            mainZone,
+                            field.name(),
+                            field.use(),
+                            field.texture(),
+                            field.clayPercent(),
+                            field.crop(),
+                            field.purpose(),
+                            "humid",
+                            field.coastal(),
+                            "balanced",
+                            outline,
+                            "Atlantic/Azores",
+                            0));
+            Map<String, Zone> zones = new LinkedHashMap<>();
+            Map<String, Spot> spots = new LinkedHashMap<>();
+            for (Scenario.ZoneOf zone : field.zones()) {
+                boolean main = zone.kind().equals("main");
+                Zone made = land.putZone(
+                        owner,
+                        main ? mainZone : id(clock.instant()),
+                        new LandBodies.ZoneBody(fieldId, zone.name(), zone.kind(), main ? 1 : 0));
+                zones.put(zone.name(), made);
+                for (Scenario.SpotOf spot : zone.spots()) {
+                    Corner at = corner(field.corner(), spot.eastM(), spot.northM());
+                    spots.put(
+                            spot.label(),
+                            land.putSpot(
+                                    owner,
+                                    id(clock.instant()),
+                                    new LandBodies.SpotBody(
+                                            made.id(), spot.label(), spot.note(), at.lat(), at.lon(), null, null, 0)));
+                }
+            }
+            if (field.done() != null) {
+                field.done()
+                        .forEach(done -> interventions.add(
+                                owner,
+                                new Intervention(
+                                        id(clock.instant()),
+                                        fieldId,
+                                        day(done.daysAgo()),
+                                        done.kind(),
+                                        done.note(),
+                                        0)));
+            }
+            for (int i = 0; i < field.visits().size(); i++) {
+                long seed = field.name().hashCode() * 31L + i;
+                visit(field, fieldId, field.visits().get(i), zones, spots, new Simulator(seed));
+            }
+        }
+
+        private void visit(
+                Scenario.FieldOf field,
+                UUID fieldId,
+                Scenario.VisitOf visit,
+                Map<String, Zone> zones,
+                Map<String, Spot> spots,
+                Simulator simulator) {
+            Viewer observer = viewers.get(visit.observer());
+            Instant start = visit.state().equals("running")
+                    ? clock.instant().minusSeconds(5400)
+                    : day(visit.daysAgo()).atTime(LocalTime.of(9, 5)).toInstant(ZoneOffset.UTC);
+            UUID visitId = id(start);
+            Map<String, Instant> card = new LinkedHashMap<>();
+            if (!visit.state().equals("planned")) {
+                StartCard.ITEMS.forEach(item -> card.put(item.id(), start));
+            }
+            Map<String, Map<String, Boolean>> ticks = new LinkedHashMap<>();
+            if (visit.ticks() != null) {
+                visit.ticks()
+                        .forEach((zone, seen) -> ticks.put(zones.get(zone).id().toString(), seen));
+            }
+            visits.put(
+                    observer,
+                    visitId,
+                    new VisitBody(
+                            fieldId,
+                            day(visit.daysAgo()),
+                            visit.state(),
+                            visit.question(),
+                            visit.methods(),
+                            visit.moisture(),
+                            visit.soilTemperatureC(),
+                            visit.daysSinceRain(),
+                            visit.rainMm(),
+                            visit.weather(),
+                            card,
+                            ticks,
+                            0));
+            Instant taken = start;
+            if (visit.ground() != null) {
+                for (Scenario.ZoneOf zone : field.zones()) {
+                    Scenario.Ground ground = visit.ground().get(zone.name());
+                    for (Scenario.SpotOf spot : ground == null ? List.<Scenario.SpotOf>of() : zone.spots()) {
+                        for (String method : visit.methods()) {
+                            taken = taken.plusSeconds(240);
+                            UUID id = id(taken);
+                            Map<String, Object> reading = simulator.reading(method, ground, spot);
+                            put(observer, id, visitId, spots.get(spot.label()), method, reading, taken, null, null);
+                            if ((spot.label() + " " + method).equals(visit.corrected())) {
+                                correct(observer, id, visitId, spots.get(spot.label()), method, reading, taken);
+                            }
+                        }
+                    }
+                }
+            }
+            if (visit.running() != null) {
+                visit.running().forEach(hole -> run(observer, visitId, spots.get(hole.spot()), hole));
+            }
+        }
+
+        private void put(
+                Viewer observer,
+                UUID id,
+                UUID visitId,
+                Spot spot,
+                String method,
+                Map<String, Object> reading,
+                Instant taken,
+                UUID corrects,
+                String reason) {
+            readings.put(
+                    observer,
+                    id,
+                    new ReadingBody(visitId, spot.id(), method, reading, taken, "phone", corrects, reason));
+        }
+
+        /** The deepest point was typed a digit short and is put right; both versions are kept. */
+        private void correct(
+                Viewer observer,
+                UUID wrong,
+                UUID visitId,
+                Spot spot,
+                String method,
+                Map<String, Object> reading,
+                Instant taken) {
+            Map<String, Object> right = new LinkedHashMap<>(reading);
+            if (method.equals("root-depth")) {
+                right.put("maxCm", (Double) reading.get("maxCm") + 4);
+            }
+            put(
+                    observer,
+                    id(taken.plusSeconds(900)),
+                    visitId,
+                    spot,
+                    method,
+                    right,
+                    taken,
+                    wrong,
+                    "tape read from the rim");
+        }
+
+        /** A hole that is being read now: what was typed so far, and the clock for the next reading. */
+        private void run(Viewer observer, UUID visitId, Spot spot, Scenario.RunningHole hole) {
+            double first = hole.levels().get(0).get(0);
+            double last = hole.levels().get(hole.levels().size() - 1).get(0);
+            Instant zero = clock.instant().minusSeconds((long) (first * 60));
+            Instant began = clock.instant().minusSeconds((long) (last * 60));
+            List<Object> levels = hole.levels().stream()
+                    .map(level -> (Object) Simulator.map("minutes", first - level.get(0), "depthMm", level.get(1)))
+                    .toList();
+            Map<String, Object> body = Simulator.map(
+                    "version",
+                    1,
+                    "variant",
+                    "ruler",
+                    "step",
+                    hole.step(),
+                    "zeroAt",
+                    zero.toString(),
+                    "values",
+                    Simulator.map(
+                            "holeDiameterMm",
+                            150,
+                            "holeDepthMm",
+                            300,
+                            "square",
+                            false,
+                            "presoaked",
+                            true,
+                            "levels",
+                            levels));
+            drafts.keep(observer, new DraftMapper.Row(visitId, spot.id(), "percolation-hole", json.write(body), began));
+            clocks.add(
+                    observer,
+                    new morphotera.app.measure.Clock(
+                            id(began),
+                            visitId,
+                            null,
+                            null,
+                            spot.id(),
+                            null,
+                            "percolation-hole",
+                            hole.step(),
+                            began,
+                            null));
+        }
+    }
+}

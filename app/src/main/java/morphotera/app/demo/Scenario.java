@@ -1,0 +1,75 @@
+package morphotera.app.demo;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A made-up practice as it truly is: what the ground is like at each visit, from which readings are drawn with noise. Days
+ * are counted back from the demo's first day; places are metres east and north of the field's own corner.
+ */
+record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
+
+    record Login(String email, String name, String role, List<String> holdings) {}
+
+    record FieldOf(
+            String holding,
+            String name,
+            String use,
+            String texture,
+            Double clayPercent,
+            String crop,
+            String purpose,
+            Boolean coastal,
+            Place corner,
+            List<List<Double>> outlineM,
+            List<ZoneOf> zones,
+            List<VisitOf> visits,
+            List<Done> done) {}
+
+    record Place(double lat, double lon) {}
+
+    record ZoneOf(String name, String kind, List<SpotOf> spots) {}
+
+    /** {@code deeperCm}: how much deeper than the zone's its pan and layers lie; {@code harder}: times the zone's hardness. */
+    record SpotOf(String label, String note, double eastM, double northM, double deeperCm, double harder) {}
+
+    record Done(int daysAgo, String kind, String note) {}
+
+    /** {@code ground}: by zone name, how it truly is at this visit. */
+    record VisitOf(
+            int daysAgo,
+            String state,
+            String question,
+            String observer,
+            List<String> methods,
+            String moisture,
+            Double soilTemperatureC,
+            Double daysSinceRain,
+            Double rainMm,
+            String weather,
+            Map<String, Ground> ground,
+            Map<String, Map<String, Boolean>> ticks,
+            List<RunningHole> running,
+            String corrected) {}
+
+    /** A hole being read: its levels so far as minutes ago and mm of water, and which step its clock runs for. */
+    record RunningHole(String spot, List<List<Double>> levels, String step) {}
+
+    /** The ground itself. */
+    record Ground(
+            Hardness hardness,
+            List<Layer> layers,
+            Double crumbStrength,
+            List<List<Double>> ph,
+            String phBasis,
+            Roots roots,
+            Double wallKMmPerH) {}
+
+    /** Resistance rises from the surface; a pan stands out between two depths. */
+    record Hardness(double surfaceKPa, double kPaPerCm, Double panTopCm, Double panBaseCm, Double panKPa) {}
+
+    /** A layer; {@code bottomCm} moves with the spot. */
+    record Layer(double bottomCm, String shape, String effort, String pores, String roots) {}
+
+    record Roots(String crop, double root80Cm, double maxCm, double flatShare, double bentShare) {}
+}

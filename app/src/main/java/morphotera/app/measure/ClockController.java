@@ -1,0 +1,78 @@
+package morphotera.app.measure;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import morphotera.app.api.Checked;
+import morphotera.app.api.Findings;
+import morphotera.app.api.NotFound;
+import morphotera.app.land.Field;
+import morphotera.app.people.Viewer;
+import morphotera.measure.Methods;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Clocks live on the device that started them; here they are kept for the others and for a lost phone. */
+@RestController
+class ClockController {
+    private final ClockMapper clocks;
+    private final Places places;
+
+    ClockController(ClockMapper clocks, Places places) {
+        this.clocks = clocks;
+        this.places = places;
+    }
+
+    record ClockBody(UUID visitId, UUID spotId, String method, String step, Instant beganAt, Instant endedAt)
+            implements Checked {
+        @Override
+        public void check(Findings findings) {
+            findings.needed("/visitId", visitId, "A visit");
+            findings.needed("/spotId", spotId, "A spot");
+            findings.needed("/method", method, "A method");
+            findings.needed("/beganAt", beganAt, "When it began");
+            findings.text("/step", step, "A step", 40);
+            if (method != null && Methods.find(method).isEmpty()) {
+                findings.refuse("/method", "unknown-word", "There is no method '" + method + "'.");
+            }
+            if (beganAt != null && endedAt != null && endedAt.isBefore(beganAt)) {
+                findings.refuse("/endedAt", "backward", "A clock ends after it began.");
+            }
+        }
+    }
+
+    @GetMapping("/api/clocks")
+    List<Clock> running() {
+        return clocks.running(Viewer.current());
+    }
+
+    @PutMapping("/api/clocks/{id}")
+    @Transactional
+    public Clock put(@PathVariable UUID id, @RequestBody ClockBody body) {
+        Viewer viewer = Viewer.writing();
+        Field field = places.inBody(viewer, body.visitId(), body.spotId()).field();
+        Clock clock = new Clock(
+                id,
+                body.visitId(),
+                field.id(),
+                field.name(),
+                body.spotId(),
+                null,
+                body.method(),
+                body.step(),
+                body.beganAt(),
+                body.endedAt());
+        Optional<Clock> known = clocks.clock(viewer, id);
+        if (known.isEmpty()) {
+            clocks.add(viewer, clock);
+        } else if (body.endedAt() != null) {
+            clocks.end(viewer, clock);
+        }
+        return clocks.clock(viewer, id).orElseThrow(() -> new NotFound("clock", id));
+    }
+}

@@ -1,0 +1,59 @@
+package morphotera.app.measure;
+
+import java.time.Instant;
+import java.util.Map;
+import java.util.UUID;
+import morphotera.app.api.Checked;
+import morphotera.app.api.Findings;
+import morphotera.app.api.Json;
+import morphotera.app.api.NotFound;
+import morphotera.app.people.Viewer;
+import morphotera.measure.Methods;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class DraftController {
+    private static final int MOST_CHARACTERS = 200_000;
+
+    private final DraftMapper drafts;
+    private final Places places;
+    private final Json json;
+
+    DraftController(DraftMapper drafts, Places places, Json json) {
+        this.drafts = drafts;
+        this.places = places;
+        this.json = json;
+    }
+
+    record DraftBody(Map<String, Object> body, Instant changedAt) implements Checked {
+        @Override
+        public void check(Findings findings) {
+            findings.needed("/body", body, "What was typed");
+            findings.needed("/changedAt", changedAt, "When it was typed");
+        }
+    }
+
+    @PutMapping("/api/visits/{visitId}/drafts/{spotId}/{method}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keep(
+            @PathVariable UUID visitId,
+            @PathVariable UUID spotId,
+            @PathVariable String method,
+            @RequestBody DraftBody body) {
+        Viewer viewer = Viewer.writing();
+        if (Methods.find(method).isEmpty()) {
+            throw new NotFound("method", method);
+        }
+        places.inAddress(viewer, visitId, spotId);
+        String text = json.write(body.body());
+        Findings findings = new Findings();
+        findings.atMost("/body", text, "What was typed", MOST_CHARACTERS);
+        findings.throwIfAny();
+        drafts.keep(viewer, new DraftMapper.Row(visitId, spotId, method, text, body.changedAt()));
+    }
+}

@@ -1,0 +1,27 @@
+package morphotera.app.measure;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import morphotera.measure.Evaluation;
+
+/** What was entered for one method at one spot, by whom and when, and what came of it. */
+public record Reading(
+        UUID id,
+        UUID visitId,
+        LocalDate visitDay,
+        UUID spotId,
+        String method,
+        Map<String, Object> reading,
+        Instant takenAt,
+        UUID enteredById,
+        String enteredBy,
+        String device,
+        String rulesVersion,
+        UUID corrects,
+        String correctionReason,
+        UUID correctedBy,
+        String yardstick,
+        int yardstickVersion,
+        Evaluation evaluation) {}

@@ -1,0 +1,39 @@
+package morphotera.app.read;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import morphotera.app.land.Field;
+import morphotera.app.land.Spot;
+import morphotera.app.land.Zone;
+import morphotera.app.measure.Reading;
+import morphotera.ground.Coded;
+import morphotera.read.FieldScores;
+import morphotera.read.School;
+
+/** From the readings of a zone that stand to its scores. */
+public final class Scores {
+    private Scores() {}
+
+    public static FieldScores of(Field field, Zone zone, List<Reading> readings) {
+        List<FieldScores.Scored> scored = standing(field, zone, readings).stream()
+                .filter(reading -> reading.evaluation().score() != null)
+                .map(reading -> new FieldScores.Scored(
+                        reading.spotId().toString(),
+                        reading.method(),
+                        reading.evaluation().group(),
+                        reading.evaluation().grade(),
+                        reading.evaluation().score()))
+                .toList();
+        return FieldScores.of(scored, Coded.of(School.values(), field.school()));
+    }
+
+    /** The readings of a zone's spots that were not corrected since. */
+    public static List<Reading> standing(Field field, Zone zone, List<Reading> readings) {
+        Set<UUID> spots = field.spotsOf(zone).stream().map(Spot::id).collect(Collectors.toSet());
+        return readings.stream()
+                .filter(reading -> reading.correctedBy() == null && spots.contains(reading.spotId()))
+                .toList();
+    }
+}

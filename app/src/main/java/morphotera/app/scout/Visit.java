@@ -1,0 +1,40 @@
+package morphotera.app.scout;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+
+/**
+ * One day's tests on one field, with its conditions.
+ *
+ * @param startCard when each thing on the start card was ticked
+ * @param ticks by zone id, what eyes saw (true) or looked for and did not see (false), by finding id
+ */
+public record Visit(
+        UUID id,
+        UUID fieldId,
+        LocalDate day,
+        String state,
+        String question,
+        List<String> methods,
+        UUID observerId,
+        String observerName,
+        String moisture,
+        Double soilTemperatureC,
+        Double daysSinceRain,
+        Double rainMm,
+        String weather,
+        Map<String, Instant> startCard,
+        Map<String, Map<String, Boolean>> ticks,
+        int version) {
+
+    /** Whether a reading would be flagged alike on both. */
+    boolean likeConditions(Visit other) {
+        return Objects.equals(moisture, other.moisture)
+                && Objects.equals(soilTemperatureC, other.soilTemperatureC)
+                && Objects.equals(daysSinceRain, other.daysSinceRain);
+    }
+}

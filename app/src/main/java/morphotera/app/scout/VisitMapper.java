@@ -1,0 +1,20 @@
+package morphotera.app.scout;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import morphotera.app.people.Viewer;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+public interface VisitMapper {
+    Optional<VisitRow> visit(@Param("viewer") Viewer viewer, @Param("id") UUID id);
+
+    /** Newest first; of one field, or of all. */
+    List<VisitRow> visits(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
+
+    void add(VisitRow visit);
+
+    int update(VisitRow visit);
+}

@@ -1,0 +1,43 @@
+#!/usr/bin/env bash
+# Builds or tests the interface with the system's npm; skips the build where nothing under web/ changed.
+set -euo pipefail
+cd "$(dirname "$0")"
+
+# npm ci refuses a lock that lacks other platforms' optional binaries; this installs what the lock names.
+packages() {
+  local want
+  want=$(sha256sum package.json package-lock.json | sha256sum)
+  if [ ! -d node_modules ] || [ "$(cat node_modules/.installed 2>/dev/null)" != "$want" ]; then
+    npm install --no-save --no-audit --no-fund --loglevel=error
+    echo "$want" > node_modules/.installed
+  fi
+}
+
+sources() {
+  find src public index.html vite.config.ts tsconfig.json package.json openapi.json -type f -print0 2>/dev/null \
+    | sort -z | xargs -0 sha256sum | sha256sum
+}
+
+case "$1" in
+  build)
+    if [ -f target/classes/static/index.html ] && [ "$(cat target/built 2>/dev/null)" = "$(sources)" ]; then
+      echo "web: nothing changed since the last build"
+      exit 0
+    fi
+    packages
+    npx openapi-typescript openapi.json -o src/api/schema.d.ts > /dev/null
+    npx biome check .
+    npx tsc --noEmit
+    npx vite build
+    node size.mjs
+    mkdir -p target && sources > target/built
+    ;;
+  test)
+    packages
+    npx vitest run
+    ;;
+  *)
+    echo "web/build.sh build|test" >&2
+    exit 2
+    ;;
+esac
