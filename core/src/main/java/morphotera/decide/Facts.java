@@ -47,16 +47,16 @@ public final class Facts {
     public Facts(List<Reading> readings, Map<String, Boolean> ticks) {
         this.ticks = ticks;
         this.notEvidence = readings.stream()
-                .filter(reading -> !reading.evaluation().isEvidence())
+                .filter(reading -> !reading.evaluation().countsAsEvidence())
                 .toList();
         Map<String, Integer> newest = new LinkedHashMap<>();
         for (Reading reading : readings) {
-            if (reading.evaluation().isEvidence()) {
+            if (reading.evaluation().countsAsEvidence()) {
                 keys(reading).keySet().forEach(key -> newest.merge(key, reading.visit(), Math::max));
             }
         }
         for (Reading reading : readings) {
-            if (reading.evaluation().isEvidence()) {
+            if (reading.evaluation().countsAsEvidence()) {
                 keys(reading).forEach((key, value) -> {
                     if (newest.get(key) == reading.visit()) {
                         values.computeIfAbsent(key, k -> new ArrayList<>()).add(value);

@@ -3,6 +3,7 @@ package morphotera.measure;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import morphotera.ground.Nullable;
 
 /**
  * A method described once: the bench, the run sheet, the kit list and the method page are made from this.
@@ -36,13 +37,17 @@ public record Description(
     public record Variant(String id, String name, List<Step> steps) {}
 
     /** Something to carry: so many for a visit and so many more for each spot. */
-    public record Gear(String item, double perVisit, double perSpot, String unit) {}
+    public record Gear(
+            String item,
+            double perVisit,
+            double perSpot,
+            @Nullable String unit) {}
 
     /** A question to answer yes to before the reading counts. */
     public record Check(String id, String question) {}
 
     /** A measure or word by key: its label, unit and formula. */
-    public record Result(String key, String label, String unit, String formula) {}
+    public record Result(String key, String label, @Nullable String unit, String formula) {}
 
     public static Gear tool(String item) {
         return new Gear(item, 1, 0, null);

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 import morphotera.ground.Words;
 
 /**
@@ -20,13 +21,14 @@ public record Evaluation(
         List<Measure> measures,
         Map<String, Object> words,
         Double score,
-        Band band,
+        @Nullable Band band,
         List<Said> because,
         List<Flag> flags,
-        Curves.Placed placed) {
+        @Nullable Curves.Placed placed) {
 
     /** One number with its unit; a repeated one has an index from 0 or a depth. {@code plusMinus} where the reading is coarse. */
-    public record Measure(String key, Double value, String unit, Double depthCm, Integer index, Double plusMinus) {}
+    public record Measure(
+            String key, Double value, @Nullable String unit, Double depthCm, Integer index, Double plusMinus) {}
 
     /** A reason: its code and its words. */
     public record Said(String code, String text) {}
@@ -57,7 +59,7 @@ public record Evaluation(
             "char");
 
     /** Whether this reading may speak for or against a cause. */
-    public boolean isEvidence() {
+    public boolean countsAsEvidence() {
         return flags.stream().noneMatch(flag -> flag.level() == Level.WARNING);
     }
 

@@ -2,6 +2,7 @@ package morphotera.measure;
 
 import java.util.List;
 import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 
 /**
  * One thing entered in a reading: its key (with the unit in it), its words, its range. The same description checks a
@@ -12,15 +13,15 @@ public record Field(
         String label,
         Kind kind,
         boolean required,
-        String unit,
-        Range range,
+        @Nullable String unit,
+        @Nullable Range range,
         boolean whole,
-        Object preset,
+        @Nullable Object preset,
         List<Option> options,
         List<Field> fields,
         int minItems,
         int startItems,
-        String hint) {
+        @Nullable String hint) {
 
     /** The kinds of entry. */
     public enum Kind implements Coded {
@@ -39,7 +40,8 @@ public record Field(
     }
 
     /** One step of a scale: the word stored, its label, and the sentence that tells it from its neighbours. */
-    public record Option(String word, String label, String sentence) {}
+    public record Option(
+            String word, String label, @Nullable String sentence) {}
 
     public static Field number(String key, String label, String unit, double min, double max) {
         return new Field(

@@ -2,6 +2,7 @@ package morphotera.measure;
 
 import java.util.List;
 import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 
 /**
  * One step of a method at one spot. {@code pause} lies between the end of this step and the start of the next one;
@@ -12,9 +13,9 @@ public record Step(
         String title,
         String how,
         int handsOnS,
-        Wait pause,
+        @Nullable Wait pause,
         When when,
-        String sharedAs,
+        @Nullable String sharedAs,
         int minPeople,
         List<String> entry) {
 

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
@@ -19,7 +20,7 @@ public record FieldScores(
         Soil soil,
         Double plants,
         Double difference,
-        Balance balance) {
+        @Nullable Balance balance) {
 
     private static final double GOOD = 75;
     private static final double FAIR = 40;

@@ -93,7 +93,7 @@ class PenetrationTest {
         Evaluation dry = evaluate("penetration", Map.of("moisture", "dry"), Reading.cone(Reading.push(45, 900)));
         assertThat(flags(dry)).containsExactly("conditions");
         assertThat(dry.score()).isEqualTo(100);
-        assertThat(dry.isEvidence()).isFalse();
+        assertThat(dry.countsAsEvidence()).isFalse();
     }
 
     @Test

@@ -68,7 +68,7 @@ class PercolationHoleTest {
         dry.put("presoaked", false);
         Evaluation got = evaluate("percolation-hole", ANYWHERE, dry);
         assertThat(flags(got)).contains("not-presoaked");
-        assertThat(got.isEvidence()).isFalse();
+        assertThat(got.countsAsEvidence()).isFalse();
         assertThat(got.score()).isNotNull();
     }
 

@@ -59,7 +59,7 @@ class SlakingTest {
         moist.put("crumbState", "field-moist");
         Evaluation got = evaluate("slaking", Map.of(), moist);
         assertThat(flags(got)).containsExactlyInAnyOrder("few-crumbs", "moist-crumbs");
-        assertThat(got.isEvidence()).isFalse();
+        assertThat(got.countsAsEvidence()).isFalse();
     }
 
     @Test

@@ -48,6 +48,8 @@ class Bodies {
                                 .build())
                         .build())
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                // A version that is missing is 0: new.
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .addModule(new SimpleModule().addSerializer(Coded.class, new CodedWriter()));
         customizers.forEach(customizer -> customizer.customize(builder));
         return builder;

@@ -26,6 +26,7 @@ import morphotera.decide.NextTests;
 import morphotera.decide.Remedies;
 import morphotera.ground.Coded;
 import morphotera.ground.LandUse;
+import morphotera.ground.Nullable;
 import morphotera.ground.TextureClass;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.Method;
@@ -60,8 +61,8 @@ class CauseController {
             boolean value,
             double weight,
             Double number,
-            String unit,
-            String measure,
+            @Nullable String unit,
+            @Nullable String measure,
             List<String> readings) {}
 
     record Cause(
@@ -69,7 +70,7 @@ class CauseController {
             String text,
             double belief,
             Causes.Word word,
-            String gate,
+            @Nullable String gate,
             List<Evidence> evidence,
             List<String> remedies) {}
 
@@ -172,9 +173,14 @@ class CauseController {
         return known;
     }
 
-    record JudgeContext(String use, String textureGroup, String climate, Boolean coastal) {}
+    record JudgeContext(
+            @Nullable String use,
+            @Nullable String textureGroup,
+            @Nullable String climate,
+            Boolean coastal) {}
 
-    record JudgeBody(JudgeContext context, Map<String, Boolean> findings) implements Checked {
+    record JudgeBody(
+            @Nullable JudgeContext context, @Nullable Map<String, Boolean> findings) implements Checked {
         @Override
         public void check(Findings refused) {
             if (context != null) {

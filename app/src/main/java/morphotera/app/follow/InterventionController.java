@@ -11,6 +11,7 @@ import morphotera.app.api.NotFound;
 import morphotera.app.api.Put;
 import morphotera.app.land.Land;
 import morphotera.app.people.Viewer;
+import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,7 +35,12 @@ class InterventionController {
         this.land = land;
     }
 
-    record InterventionBody(UUID fieldId, LocalDate doneOn, String kind, String note, int version) implements Checked {
+    record InterventionBody(
+            UUID fieldId,
+            LocalDate doneOn,
+            String kind,
+            @Nullable String note,
+            int version) implements Checked {
         @Override
         public void check(Findings findings) {
             findings.needed("/fieldId", fieldId, "A field");

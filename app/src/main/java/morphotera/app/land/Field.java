@@ -3,6 +3,7 @@ package morphotera.app.land;
 import java.util.List;
 import java.util.UUID;
 import morphotera.app.api.NotFound;
+import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 
@@ -13,11 +14,11 @@ public record Field(
         String holdingName,
         String name,
         String use,
-        String texture,
+        @Nullable String texture,
         Double clayPercent,
-        String crop,
-        String purpose,
-        String climate,
+        @Nullable String crop,
+        @Nullable String purpose,
+        @Nullable String climate,
         Boolean coastal,
         String school,
         List<Corner> outline,

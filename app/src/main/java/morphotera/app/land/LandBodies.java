@@ -10,6 +10,7 @@ import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.ground.Coded;
 import morphotera.ground.LandUse;
+import morphotera.ground.Nullable;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.read.School;
@@ -31,18 +32,18 @@ public final class LandBodies {
     /** {@code mainZoneId} is the id of the field's first zone, needed when the field is new. */
     public record FieldBody(
             UUID holdingId,
-            UUID mainZoneId,
+            @Nullable UUID mainZoneId,
             String name,
             String use,
-            String texture,
+            @Nullable String texture,
             Double clayPercent,
-            String crop,
-            String purpose,
-            String climate,
+            @Nullable String crop,
+            @Nullable String purpose,
+            @Nullable String climate,
             Boolean coastal,
-            String school,
+            @Nullable String school,
             List<CornerBody> outline,
-            String timeZone,
+            @Nullable String timeZone,
             int version)
             implements Checked {
         @Override
@@ -107,11 +108,11 @@ public final class LandBodies {
     public record SpotBody(
             UUID zoneId,
             String label,
-            String note,
+            @Nullable String note,
             Double lat,
             Double lon,
-            LocalDate retiredOn,
-            String retiredReason,
+            @Nullable LocalDate retiredOn,
+            @Nullable String retiredReason,
             int version)
             implements Checked {
         @Override

@@ -2,6 +2,7 @@ package morphotera.app.land;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import morphotera.ground.Nullable;
 
 /** A recorded point with a working radius of 5 m; retired with a reason, never moved once it has readings. */
 public record Spot(
@@ -9,9 +10,9 @@ public record Spot(
         UUID fieldId,
         UUID zoneId,
         String label,
-        String note,
+        @Nullable String note,
         double lat,
         double lon,
-        LocalDate retiredOn,
-        String retiredReason,
+        @Nullable LocalDate retiredOn,
+        @Nullable String retiredReason,
         int version) {}

@@ -2,6 +2,7 @@ package morphotera.app.measure;
 
 import java.time.Instant;
 import java.util.UUID;
+import morphotera.ground.Nullable;
 
 /** A wait of one step at one spot, running from the instant it began until it is ended. */
 public record Clock(
@@ -14,4 +15,4 @@ public record Clock(
         String method,
         String step,
         Instant beganAt,
-        Instant endedAt) {}
+        @Nullable Instant endedAt) {}

@@ -9,6 +9,7 @@ import morphotera.app.api.Findings;
 import morphotera.app.api.NotFound;
 import morphotera.app.land.Field;
 import morphotera.app.people.Viewer;
+import morphotera.ground.Nullable;
 import morphotera.measure.Methods;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,8 +29,13 @@ class ClockController {
         this.places = places;
     }
 
-    record ClockBody(UUID visitId, UUID spotId, String method, String step, Instant beganAt, Instant endedAt)
-            implements Checked {
+    record ClockBody(
+            UUID visitId,
+            UUID spotId,
+            String method,
+            String step,
+            Instant beganAt,
+            @Nullable Instant endedAt) implements Checked {
         @Override
         public void check(Findings findings) {
             findings.needed("/visitId", visitId, "A visit");

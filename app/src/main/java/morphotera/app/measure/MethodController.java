@@ -3,6 +3,7 @@ package morphotera.app.measure;
 import java.util.List;
 import java.util.Map;
 import morphotera.app.api.NotFound;
+import morphotera.ground.Nullable;
 import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Method;
@@ -23,7 +24,8 @@ class MethodController {
     }
 
     /** {@code context}: use, texture, clayPercent, crop, purpose, moisture, soilTemperatureC, daysSinceRain, ph, ece; all may be missing. */
-    record EvaluateBody(Map<String, Object> context, Map<String, Object> reading) {}
+    record EvaluateBody(
+            @Nullable Map<String, Object> context, @Nullable Map<String, Object> reading) {}
 
     @GetMapping("/api/methods")
     List<Description> methods() {

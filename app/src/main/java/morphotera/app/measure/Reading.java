@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
+import morphotera.ground.Nullable;
 import morphotera.measure.Evaluation;
 
 /** What was entered for one method at one spot, by whom and when, and what came of it. */
@@ -17,11 +18,11 @@ public record Reading(
         Instant takenAt,
         UUID enteredById,
         String enteredBy,
-        String device,
+        @Nullable String device,
         String rulesVersion,
-        UUID corrects,
-        String correctionReason,
-        UUID correctedBy,
+        @Nullable UUID corrects,
+        @Nullable String correctionReason,
+        @Nullable UUID correctedBy,
         String yardstick,
         int yardstickVersion,
         Evaluation evaluation) {}

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
+import morphotera.ground.Nullable;
 import morphotera.measure.Method;
 import morphotera.measure.Methods;
 
@@ -15,9 +16,9 @@ public record ReadingBody(
         String method,
         Map<String, Object> reading,
         Instant takenAt,
-        String device,
-        UUID corrects,
-        String correctionReason)
+        @Nullable String device,
+        @Nullable UUID corrects,
+        @Nullable String correctionReason)
         implements Checked {
 
     @Override

@@ -10,6 +10,7 @@ import morphotera.app.api.Findings;
 import morphotera.app.api.NotFound;
 import morphotera.app.api.Stale;
 import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -32,7 +33,13 @@ class PeopleController {
     }
 
     /** {@code password} null keeps the one there is; a reader names holdings. */
-    record PersonBody(String name, String email, String role, String password, List<UUID> holdingIds, int version)
+    record PersonBody(
+            String name,
+            String email,
+            String role,
+            @Nullable String password,
+            @Nullable List<UUID> holdingIds,
+            int version)
             implements Checked {
         @Override
         public void check(Findings findings) {

@@ -10,6 +10,7 @@ import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.springframework.http.HttpHeaders;
@@ -76,7 +77,10 @@ class SessionController {
     record Me(UUID id, String name, String email, Role role, UUID practiceId, String practice, boolean madeUp) {}
 
     /** What a caller may know before signing in. */
-    record Welcome(boolean empty, List<String> demoLogins, String demoPassword) {}
+    record Welcome(
+            boolean empty,
+            List<String> demoLogins,
+            @Nullable String demoPassword) {}
 
     @GetMapping("/api/session")
     ResponseEntity<Me> me(CsrfToken token, Authentication signedIn) {

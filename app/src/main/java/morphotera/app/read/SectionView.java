@@ -14,6 +14,7 @@ import morphotera.app.land.Spot;
 import morphotera.app.land.Zone;
 import morphotera.app.measure.Reading;
 import morphotera.app.scout.Visit;
+import morphotera.ground.Nullable;
 import morphotera.measure.Evaluation;
 import morphotera.read.FieldScores;
 import morphotera.read.Section;
@@ -23,7 +24,11 @@ import morphotera.read.Section;
  * as a ghost, and what it says in words.
  */
 record SectionView(
-        double deepestCm, UUID previousVisit, LocalDate previousDay, List<Column> columns, List<Section.Said> said) {
+        double deepestCm,
+        @Nullable UUID previousVisit,
+        @Nullable LocalDate previousDay,
+        List<Column> columns,
+        List<Section.Said> said) {
 
     /** A layer of the block as it was judged. */
     record Layer(double topCm, double bottomCm, String shape, String effort, String pores, String roots) {}
@@ -34,7 +39,7 @@ record SectionView(
     record Column(
             UUID spotId,
             String label,
-            String note,
+            @Nullable String note,
             String zoneKind,
             Double score,
             List<Layer> layers,

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import morphotera.ground.Nullable;
 
 /**
  * One day's tests on one field, with its conditions.
@@ -22,11 +23,11 @@ public record Visit(
         List<String> methods,
         UUID observerId,
         String observerName,
-        String moisture,
+        @Nullable String moisture,
         Double soilTemperatureC,
         Double daysSinceRain,
         Double rainMm,
-        String weather,
+        @Nullable String weather,
         Map<String, Instant> startCard,
         Map<String, Map<String, Boolean>> ticks,
         int version) {

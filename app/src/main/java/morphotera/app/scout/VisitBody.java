@@ -10,6 +10,7 @@ import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.ground.Coded;
 import morphotera.ground.Moisture;
+import morphotera.ground.Nullable;
 import morphotera.measure.Method;
 import morphotera.measure.Methods;
 import morphotera.scout.Question;
@@ -21,14 +22,14 @@ public record VisitBody(
         LocalDate day,
         String state,
         String question,
-        List<String> methods,
-        String moisture,
+        @Nullable List<String> methods,
+        @Nullable String moisture,
         Double soilTemperatureC,
         Double daysSinceRain,
         Double rainMm,
-        String weather,
-        Map<String, Instant> startCard,
-        Map<String, Map<String, Boolean>> ticks,
+        @Nullable String weather,
+        @Nullable Map<String, Instant> startCard,
+        @Nullable Map<String, Map<String, Boolean>> ticks,
         int version)
         implements Checked {
 

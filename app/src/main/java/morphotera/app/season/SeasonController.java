@@ -21,6 +21,7 @@ import morphotera.app.scout.Visits;
 import morphotera.follow.Retest;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 import morphotera.read.FieldScores;
 import morphotera.read.School;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,11 +48,11 @@ class SeasonController {
     record FieldCard(
             Field field,
             List<VisitBrief> visits,
-            VisitBrief scored,
+            @Nullable VisitBrief scored,
             Double score,
-            Band band,
+            @Nullable Band band,
             boolean provisional,
-            Retest lookAgain) {}
+            @Nullable Retest lookAgain) {}
 
     @GetMapping("/api/fields")
     List<FieldCard> fields() {

@@ -1,0 +1,115 @@
+package morphotera.app.api;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/**
+ * The API's description, made truer than reflection alone makes it: every part of a record is there, what may be null says
+ * so, and constants are their words.
+ */
+@Configuration
+class OpenApi {
+    private static final Set<Class<?>> BOXED = Set.of(Double.class, Integer.class, Boolean.class, Long.class);
+
+    @Bean
+    OpenAPI about() {
+        return new OpenAPI()
+                .info(new Info()
+                        .title("Morphotera")
+                        .version("0.1.0")
+                        .description(
+                                "Units stand in the names; instants are UTC; errors are application/problem+json."))
+                .servers(new ArrayList<>());
+    }
+
+    @Bean
+    OpenApiCustomizer truer() {
+        return api -> {
+            api.getComponents().getSchemas().forEach((name, schema) -> {
+                Class<?> type = type(name);
+                if (type != null && type.isRecord()) {
+                    mend(schema, type);
+                }
+            });
+            // A steady order, so that the committed file changes only when the API does.
+            api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
+            api.setServers(null);
+        };
+    }
+
+    private static Class<?> type(String name) {
+        for (String candidate = name; ; ) {
+            try {
+                return Class.forName(candidate);
+            } catch (ClassNotFoundException nested) {
+                int dot = candidate.lastIndexOf('.');
+                if (dot < 0) {
+                    return null;
+                }
+                candidate = candidate.substring(0, dot) + "$" + candidate.substring(dot + 1);
+            }
+        }
+    }
+
+    private static void mend(Schema<?> schema, Class<?> type) {
+        Set<String> required = new LinkedHashSet<>();
+        for (RecordComponent component : type.getRecordComponents()) {
+            Schema<?> property = (Schema<?>) schema.getProperties().get(component.getName());
+            boolean nullable = component.isAnnotationPresent(Nullable.class) || BOXED.contains(component.getType());
+            words(property, component.getGenericType());
+            required.add(component.getName());
+            if (nullable) {
+                schema.getProperties().put(component.getName(), orNull(property));
+            }
+        }
+        schema.setRequired(List.copyOf(required));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Schema<?> orNull(Schema<?> property) {
+        if (property.get$ref() != null) {
+            Schema<Object> none = new Schema<>();
+            none.setTypes(Set.of("null"));
+            Schema<Object> either = new Schema<>();
+            either.setAnyOf(List.of(property, none));
+            return either;
+        }
+        if (property.getTypes() != null) {
+            Set<String> types = new LinkedHashSet<>(property.getTypes());
+            types.add("null");
+            property.setTypes(types);
+        }
+        if (property.getEnum() != null) {
+            List<Object> orNull = new ArrayList<>(property.getEnum());
+            orNull.add(null);
+            ((Schema<Object>) property).setEnum(orNull);
+        }
+        return property;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void words(Schema<?> property, Type type) {
+        if (type instanceof ParameterizedType list && property.getItems() != null) {
+            words(property.getItems(), list.getActualTypeArguments()[0]);
+        } else if (type instanceof Class<?> plain && plain.isEnum() && Coded.class.isAssignableFrom(plain)) {
+            List<Object> words = new ArrayList<>();
+            Arrays.stream(plain.getEnumConstants()).forEach(one -> words.add(((Coded) one).word()));
+            ((Schema<Object>) property).setEnum(words);
+        }
+    }
+}
