@@ -1373,11 +1373,6 @@ export interface components {
             more: string;
             text: string;
         };
-        "org.springframework.security.web.csrf.CsrfToken": {
-            headerName?: string;
-            parameterName?: string;
-            token?: string;
-        };
     };
     responses: never;
     parameters: never;
@@ -1945,9 +1940,7 @@ export interface operations {
     };
     me: {
         parameters: {
-            query: {
-                token: components["schemas"]["org.springframework.security.web.csrf.CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
@@ -2206,9 +2199,7 @@ export interface operations {
     };
     welcome: {
         parameters: {
-            query: {
-                token: components["schemas"]["org.springframework.security.web.csrf.CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;

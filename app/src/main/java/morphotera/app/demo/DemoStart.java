@@ -337,7 +337,7 @@ class DemoStart implements ApplicationRunner {
                     "variant",
                     "ruler",
                     "step",
-                    hole.step(),
+                    hole.next(),
                     "zeroAt",
                     zero.toString(),
                     "values",

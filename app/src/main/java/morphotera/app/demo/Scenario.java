@@ -52,8 +52,8 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
             List<RunningHole> running,
             String corrected) {}
 
-    /** A hole being read: its levels so far as minutes ago and mm of water, and which step its clock runs for. */
-    record RunningHole(String spot, List<List<Double>> levels, String step) {}
+    /** A hole being read: its levels so far as minutes ago and mm of water, which step its clock runs for and which comes next. */
+    record RunningHole(String spot, List<List<Double>> levels, String step, String next) {}
 
     /** The ground itself. */
     record Ground(

@@ -1,5 +1,6 @@
 package morphotera.app.people;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
@@ -83,7 +84,8 @@ class SessionController {
             @Nullable String demoPassword) {}
 
     @GetMapping("/api/session")
-    ResponseEntity<Me> me(CsrfToken token, Authentication signedIn) {
+    ResponseEntity<Me> me(
+            @Parameter(hidden = true) CsrfToken token, @Parameter(hidden = true) Authentication signedIn) {
         token.getToken();
         return signedIn != null && signedIn.getPrincipal() instanceof Viewer viewer
                 ? ResponseEntity.ok(me(people.byId(viewer.personId()).orElseThrow()))
@@ -91,7 +93,7 @@ class SessionController {
     }
 
     @GetMapping("/api/welcome")
-    Welcome welcome(CsrfToken token) {
+    Welcome welcome(@Parameter(hidden = true) CsrfToken token) {
         token.getToken();
         return new Welcome(people.practices() == 0, demo.logins(), demo.password());
     }

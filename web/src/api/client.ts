@@ -1,0 +1,75 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import { Failed, NoSignal, type Problem } from './problem';
+import type { paths } from './schema';
+
+/** The token cookie goes back as a header, as the server asks for it. */
+export function csrfToken(cookies: string): string | null {
+  const match = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(cookies);
+  return match?.[1] ? decodeURIComponent(match[1]) : null;
+}
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    const token = csrfToken(document.cookie);
+    if (token && request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', token);
+    }
+    return request;
+  },
+};
+
+export const api = createClient<paths>({
+  baseUrl: typeof location === 'undefined' ? 'http://localhost' : location.origin,
+  // The client keeps the fetch it saw when it was made; tests and offline code change it later.
+  fetch: (request) => globalThis.fetch(request),
+});
+api.use(csrf);
+
+/** The data of an answer, or a thrown problem. */
+export async function take<T>(
+  answer: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  let got: { data?: T; error?: unknown; response: Response };
+  try {
+    got = await answer;
+  } catch (fault) {
+    if (fault instanceof DOMException && fault.name === 'AbortError') throw fault;
+    throw new NoSignal();
+  }
+  if (!got.response.ok) {
+    throw new Failed(problemOf(got.response.status, got.error));
+  }
+  return got.data as T;
+}
+
+export function problemOf(status: number, body: unknown): Problem {
+  const known = (typeof body === 'object' && body !== null ? body : {}) as Partial<Problem>;
+  const unsaid =
+    status === 401
+      ? 'You are signed out. Sign in again; what you typed is kept.'
+      : `The server answered ${status}.`;
+  return {
+    status,
+    title: known.title ?? 'Not done',
+    detail: known.detail ?? unsaid,
+    errors: known.errors ?? [],
+    current: known.current,
+  };
+}
+
+/** A plain PUT for what waits in the outbox, whose addresses were written down earlier. */
+export async function put(path: string, body: unknown): Promise<void> {
+  let response: Response;
+  try {
+    response = await globalThis.fetch(path, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '' },
+      body: JSON.stringify(body),
+    });
+  } catch {
+    throw new NoSignal();
+  }
+  if (!response.ok) {
+    throw new Failed(problemOf(response.status, await response.json().catch(() => null)));
+  }
+}

@@ -1,0 +1,22 @@
+/** One place that names every query. */
+export const keys = {
+  session: ['session'] as const,
+  welcome: ['welcome'] as const,
+  people: ['people'] as const,
+  season: ['season'] as const,
+  holdings: ['holdings'] as const,
+  planning: ['planning'] as const,
+  methods: ['methods'] as const,
+  remedies: ['remedies'] as const,
+  clocks: ['clocks'] as const,
+  field: (id: string) => ['field', id] as const,
+  visits: (fieldId: string) => ['field', fieldId, 'visits'] as const,
+  interventions: (fieldId: string) => ['field', fieldId, 'interventions'] as const,
+  trend: (fieldId: string, zone: string) => ['field', fieldId, 'trend', zone] as const,
+  visit: (id: string) => ['visit', id] as const,
+  scores: (id: string, zone: string) => ['visit', id, 'scores', zone] as const,
+  section: (id: string, zone: string) => ['visit', id, 'section', zone] as const,
+  causes: (id: string, zone: string) => ['visit', id, 'causes', zone] as const,
+  change: (id: string, since: string, zone: string) => ['visit', id, 'change', since, zone] as const,
+  evaluation: (method: string, body: string) => ['evaluation', method, body] as const,
+};

@@ -1,0 +1,102 @@
+import { Link } from 'react-router';
+import type { Cause, Evidence, WholeVisit } from '../api/types';
+import { show } from '../ground/format';
+
+/** Pixels for each unit of weight, the natural log of how many times likelier. */
+const PX = 46;
+
+/** Evidence as weight on two sides of one upright: what speaks against at the left, what speaks for at the right. */
+export function Balance({ causes, whole }: { causes: Cause[]; whole: WholeVisit }) {
+  return (
+    <div>
+      <div className="grid grid-cols-2 text-sm text-faded" aria-hidden="true">
+        <span className="pr-3 text-right">speaks against</span>
+        <span className="pl-3">speaks for</span>
+      </div>
+      {causes.map((cause) => (
+        <article key={cause.id} aria-label={cause.text} className="relative pt-4 pb-2">
+          <span aria-hidden="true" className="absolute inset-y-0 left-1/2 w-[1.5px] bg-ink" />
+          <h2 className="relative bg-paper pb-2 text-[1.15rem]">
+            {cause.text}{' '}
+            <span className="font-sans text-base font-normal text-faded">
+              {cause.word}, <span className="num">{show(cause.belief, 2)}</span>
+            </span>
+          </h2>
+          {cause.gate && <p className="relative mb-2 bg-paper font-semibold text-warn">{cause.gate}</p>}
+          <Sides evidence={cause.evidence} whole={whole} />
+        </article>
+      ))}
+    </div>
+  );
+}
+
+function Sides({ evidence, whole }: { evidence: Evidence[]; whole: WholeVisit }) {
+  const against = evidence.filter((piece) => piece.weight < 0);
+  const speaksFor = evidence.filter((piece) => piece.weight >= 0);
+  return (
+    <div className="grid grid-cols-2">
+      <div className="pr-px">
+        <Bar pieces={against} side="against" />
+        <ul className="mt-1 pr-3 text-right text-sm">
+          {against.map((piece) => (
+            <Piece key={piece.finding} piece={piece} whole={whole} />
+          ))}
+        </ul>
+      </div>
+      <div className="pl-px">
+        <Bar pieces={speaksFor} side="for" />
+        <ul className="mt-1 pl-3 text-sm">
+          {speaksFor.map((piece) => (
+            <Piece key={piece.finding} piece={piece} whole={whole} />
+          ))}
+        </ul>
+      </div>
+    </div>
+  );
+}
+
+/** Heaviest next to the upright. */
+function Bar({ pieces, side }: { pieces: Evidence[]; side: 'for' | 'against' }) {
+  return (
+    <div className={`flex h-5 gap-[2px] ${side === 'against' ? 'flex-row-reverse' : ''}`} aria-hidden="true">
+      {pieces.map((piece, i) => (
+        <span
+          key={piece.finding}
+          className={side === 'for' ? 'bg-ink' : 'border-[1.5px] border-ink'}
+          style={{
+            width: `${Math.max(3, Math.abs(piece.weight) * PX)}px`,
+            opacity: side === 'for' ? 1 - Math.min(0.6, i * 0.18) : 1,
+          }}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** A finding in words with the number it rests on; it opens the reading it came from. */
+function Piece({ piece, whole }: { piece: Evidence; whole: WholeVisit }) {
+  const reading = whole.readings.find((one) => piece.readings.includes(one.id));
+  const number =
+    piece.number === null
+      ? ''
+      : ` (${show(piece.number, piece.unit === 'share' ? 2 : 1)}${piece.unit ? ` ${piece.unit}` : ''})`;
+  const text = `${piece.value ? '' : 'Not so: '}${piece.value ? piece.text : piece.text.charAt(0).toLowerCase() + piece.text.slice(1)}${number}`;
+  return (
+    <li className="py-0.5 leading-snug">
+      {reading ? (
+        <Link
+          className="underline decoration-rule underline-offset-2"
+          to={`/fields/${whole.field.id}/visits/${whole.visit.id}/measure?spot=${reading.spotId}&method=${reading.method}`}
+        >
+          {text}
+        </Link>
+      ) : (
+        <span>
+          {text}
+          {piece.readings.length === 0 && <span className="text-faded">, seen by eye</span>}
+        </span>
+      )}{' '}
+      <span className="num text-faded">{show(Math.abs(piece.weight), 1)}</span>
+    </li>
+  );
+}

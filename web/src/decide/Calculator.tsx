@@ -1,0 +1,188 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, take } from '../api/client';
+import { refusals, sentence } from '../api/problem';
+import type { Cause, MethodField, Remedy, RemedyAnswer } from '../api/types';
+import { Choice } from '../ground/Choice';
+import { show } from '../ground/format';
+import { NumberField } from '../ground/NumberField';
+import { useKept } from '../ground/useKept';
+import { toReading, type Values } from '../measure/draft';
+
+type Props = { remedy: Remedy; known: { [key: string]: number }; place: string; serves: Cause[] };
+
+/** What a calculator is refused for only once all of it is filled in. */
+const NOT_YET = ['missing'];
+
+/** A remedy with its formula filled in; what the readings know stands there already. */
+export function Calculator({ remedy, known, place, serves }: Props) {
+  const [values, keep] = useKept<Values>(`remedy:${remedy.id}:${place}`, 1, startFrom(known));
+  const { reading, faults } = toReading(remedy.fields, values, '');
+  const text = JSON.stringify(reading);
+  const [rested, setRested] = useState(text);
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(text), 200);
+    return () => clearTimeout(timer);
+  }, [text]);
+  const answer = useQuery({
+    queryKey: ['remedy', remedy.id, rested],
+    queryFn: ({ signal }) =>
+      take(
+        api.POST('/api/remedies/{id}/calculate', {
+          signal,
+          params: { path: { id: remedy.id } },
+          body: JSON.parse(rested),
+        }),
+      ) as Promise<RemedyAnswer>,
+    enabled: faults.length === 0,
+  });
+  const found = [...faults, ...refusals(answer.error)];
+  const errorAt = (path: string) =>
+    found.find((one) => one.path === path && !NOT_YET.includes(one.code))?.text;
+  const missing = found.filter((one) => NOT_YET.includes(one.code)).length;
+  return (
+    <article aria-label={remedy.name} className="border-t-2 border-ink pt-4">
+      <h3 className="text-[1.3rem]">{remedy.name}</h3>
+      <p className="text-faded">
+        {remedy.purpose}. Grade {remedy.grade}.
+        {serves.length > 0 && ` For: ${serves.map((cause) => cause.text.toLowerCase()).join('; ')}.`}
+      </p>
+      <div className="mt-4 grid gap-4 desk:grid-cols-2">
+        {remedy.fields.map((field) => (
+          <Entry
+            key={field.key}
+            field={field}
+            path={`/${field.key}`}
+            value={values[field.key]}
+            onChange={(value) => keep({ ...values, [field.key]: value })}
+            errorAt={errorAt}
+            known={
+              known[field.key] !== undefined && String(values[field.key]) === rounded(known[field.key] ?? 0)
+            }
+          />
+        ))}
+      </div>
+      {answer.data && found.length === 0 ? (
+        <Answer answer={answer.data} />
+      ) : (
+        <p className="mt-4 text-faded" role="status">
+          {missing > 0
+            ? `${missing} more ${missing === 1 ? 'entry' : 'entries'} to the sum.`
+            : answer.error && refusals(answer.error).length === 0
+              ? sentence(answer.error)
+              : ''}
+        </p>
+      )}
+      <p className="mt-4 text-sm text-faded">
+        {remedy.effect} {remedy.range} {remedy.source}. Watch: {remedy.watch.join(', ')}.
+      </p>
+    </article>
+  );
+}
+
+function rounded(value: number): string {
+  return show(value, 2);
+}
+
+function startFrom(known: { [key: string]: number }): Values {
+  return Object.fromEntries(Object.entries(known).map(([key, value]) => [key, rounded(value)]));
+}
+
+function Entry(props: {
+  field: MethodField;
+  path: string;
+  value: unknown;
+  onChange: (value: unknown) => void;
+  errorAt: (path: string) => string | undefined;
+  known: boolean;
+}) {
+  const { field, path, value, onChange, errorAt, known } = props;
+  if (field.kind === 'group') {
+    const inner = (value as Values | undefined) ?? {};
+    return (
+      <fieldset className="grid gap-3 desk:col-span-2 desk:grid-cols-3">
+        <legend className="mb-1 font-medium">{field.label}</legend>
+        {field.fields.map((one) => (
+          <Entry
+            {...props}
+            key={one.key}
+            field={one}
+            path={`${path}/${one.key}`}
+            value={inner[one.key]}
+            onChange={(next) => onChange({ ...inner, [one.key]: next })}
+            known={false}
+          />
+        ))}
+        {errorAt(path) && <p className="text-warn desk:col-span-3">{errorAt(path)}</p>}
+      </fieldset>
+    );
+  }
+  if (field.kind === 'choice') {
+    return (
+      <div className="desk:col-span-2">
+        <Choice
+          label={field.label}
+          options={field.options}
+          value={(value as string | undefined) ?? null}
+          onChange={onChange}
+          error={errorAt(path)}
+        />
+      </div>
+    );
+  }
+  const hint = known
+    ? 'from the readings and the field'
+    : (field.hint ?? (field.range ? `${field.range.min} to ${field.range.max}` : null));
+  return (
+    <NumberField
+      label={field.label}
+      unit={field.unit}
+      value={value === undefined ? '' : String(value)}
+      onChange={onChange}
+      error={errorAt(path)}
+      hint={hint}
+    />
+  );
+}
+
+function Answer({ answer }: { answer: RemedyAnswer }) {
+  const last = answer.lines.at(-1);
+  return (
+    <div className="mt-5" role="status">
+      {last && (
+        <p className="text-lg">
+          {last.label}:{' '}
+          <strong className="num text-2xl">
+            {show(last.value, 2)} {last.unit}
+          </strong>
+        </p>
+      )}
+      <table className="mt-2 w-full">
+        <tbody>
+          {answer.lines.map((line) => (
+            <tr key={line.key} className="border-t border-rule align-top">
+              <th scope="row" className="py-2 pr-3 text-left font-normal">
+                {line.label}
+                <span className="block text-sm text-faded">{line.formula}</span>
+                <span className="num block text-sm">{line.filled}</span>
+              </th>
+              <td className="num py-2 text-right whitespace-nowrap">
+                {show(line.value, 2)} {line.unit}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {answer.because.map((said) => (
+        <p key={said.code} className="mt-2">
+          {said.text}
+        </p>
+      ))}
+      <ul className="mt-3 list-disc pl-5 text-sm text-faded">
+        {answer.cautions.map((caution) => (
+          <li key={caution}>{caution}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}

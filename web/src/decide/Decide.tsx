@@ -1,0 +1,186 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { Cause, Judgement, Remedy, WholeVisit } from '../api/types';
+import { useVisit } from '../api/useMethods';
+import { show } from '../ground/format';
+import { Show } from '../ground/State';
+import { useZone, ZonePick } from '../ground/ZonePick';
+import { Balance } from './Balance';
+import { Calculator } from './Calculator';
+import { Ticks } from './Ticks';
+
+/** What causes it, what to test next, what to do and how much of it. */
+export function Decide() {
+  const { visitId = '' } = useParams();
+  const whole = useVisit(visitId);
+  return <Show of={whole}>{(visit) => <DecideOf whole={visit} />}</Show>;
+}
+
+function DecideOf({ whole }: { whole: WholeVisit }) {
+  const [zone, pickZone] = useZone(whole.field);
+  const visitId = whole.visit.id;
+  const judged = useQuery({
+    queryKey: keys.causes(visitId, zone),
+    queryFn: ({ signal }) =>
+      take(
+        api.GET('/api/visits/{id}/causes', { signal, params: { path: { id: visitId }, query: { zone } } }),
+      ) as Promise<Judgement>,
+  });
+  const remedies = useQuery({
+    queryKey: keys.remedies,
+    queryFn: ({ signal }) => take(api.GET('/api/remedies', { signal })) as Promise<Remedy[]>,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-center justify-between gap-x-8">
+        <h1 className="text-[1.5rem]">What causes it</h1>
+        <ZonePick field={whole.field} zone={zone} onPick={pickZone} />
+      </div>
+      <Show of={judged}>
+        {(judgement) => (
+          <div className="grid gap-x-12 gap-y-10 wide:grid-cols-[minmax(0,1fr)_25rem]">
+            <Causes judgement={judgement} whole={whole} />
+            <div className="grid content-start gap-9">
+              <NextTests judgement={judgement} whole={whole} />
+              <Blocked judgement={judgement} />
+              <Ticks whole={whole} zone={zone} />
+            </div>
+            <section aria-labelledby="sums" className="wide:col-span-2">
+              <h2 id="sums" className="text-[1.5rem]">
+                What to do, and how much
+              </h2>
+              <div className="mt-2 grid gap-x-12 gap-y-10 wide:grid-cols-2">
+                {ordered(remedies.data ?? [], judgement.causes).map((remedy) => (
+                  <Calculator
+                    key={`${remedy.id} ${zone}`}
+                    remedy={remedy}
+                    known={judgement.known[remedy.id] ?? {}}
+                    place={`${visitId}:${zone}`}
+                    serves={judgement.causes.filter(
+                      (cause) => cause.remedies.includes(remedy.id) && isLikely(cause),
+                    )}
+                  />
+                ))}
+              </div>
+            </section>
+          </div>
+        )}
+      </Show>
+    </>
+  );
+}
+
+function isLikely(cause: Cause): boolean {
+  return cause.word === 'likely' || cause.word === 'possible';
+}
+
+/** Remedies of what is likely come first. */
+function ordered(remedies: Remedy[], causes: Cause[]): Remedy[] {
+  const belief = (remedy: Remedy) =>
+    Math.max(0, ...causes.filter((cause) => cause.remedies.includes(remedy.id)).map((cause) => cause.belief));
+  return [...remedies].sort((a, b) => belief(b) - belief(a));
+}
+
+function Causes({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
+  const weighed = judgement.causes.filter((cause) => cause.evidence.length > 0 || cause.gate);
+  const first = weighed.filter((cause) => cause.gate || cause.word !== 'unlikely').slice(0, 6);
+  const others = judgement.causes.filter((cause) => !first.includes(cause));
+  if (weighed.length === 0) {
+    return (
+      <p className="text-lg">
+        No reading of this zone speaks for or against a cause yet. Measure first, or tick what eyes saw.
+      </p>
+    );
+  }
+  return (
+    <section aria-label="Causes">
+      <Balance causes={first} whole={whole} />
+      <details className="mt-6">
+        <summary className="link flex min-h-11 cursor-pointer items-center">
+          The other {others.length} causes, unlikely or not looked at
+        </summary>
+        <ul className="mt-2">
+          {others.map((cause) => (
+            <li key={cause.id} className="flex justify-between gap-4 border-t border-rule py-2">
+              <span>{cause.text}</span>
+              <span className="shrink-0 text-faded">
+                {cause.evidence.length === 0 ? 'not looked at' : cause.word},{' '}
+                <span className="num">{show(cause.belief, 2)}</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+      </details>
+      <p className="mt-3 text-sm text-faded">
+        {judgement.table} {judgement.tableVersion}. {judgement.note} Advice to be checked: several causes may
+        hold, and a laboratory comes before any large dressing.
+      </p>
+    </section>
+  );
+}
+
+function NextTests({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
+  const spot = whole.field.spots.find((one) => one.retiredOn === null);
+  return (
+    <section aria-labelledby="next">
+      <h2 id="next">Next best test</h2>
+      <p className="text-sm text-faded">what would settle most, for each minute in the field</p>
+      {judgement.nextTests.length === 0 && (
+        <p className="mt-2">None of these tests would change a word above.</p>
+      )}
+      <ol className="mt-2">
+        {judgement.nextTests.map((test, i) => (
+          <li
+            key={test.method}
+            className="grid grid-cols-[1.6rem_1fr_auto] gap-x-2 border-t border-rule py-2.5"
+          >
+            <span className="font-semibold">{i + 1}</span>
+            <span>
+              {spot && whole.visit.state === 'running' ? (
+                <Link
+                  className="link font-semibold"
+                  to={`/fields/${whole.field.id}/visits/${whole.visit.id}/measure?spot=${spot.id}&method=${test.method}`}
+                >
+                  {test.methodName}
+                </Link>
+              ) : (
+                <span className="font-semibold">{test.methodName}</span>
+              )}
+              <span className="block text-sm text-faded">
+                {test.findingText}? It would tell most about: {test.causeText.toLowerCase()}.
+              </span>
+            </span>
+            <span className="num text-right text-sm">
+              {show(test.bits, 2)} bits
+              <br />
+              {show(test.minutes, 0)} min
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+/** Readings that could have spoken and may not, and what lifts it. */
+function Blocked({ judgement }: { judgement: Judgement }) {
+  if (judgement.blocked.length === 0) return null;
+  const byReason = new Map<string, string[]>();
+  for (const one of judgement.blocked) {
+    byReason.set(one.why, [...(byReason.get(one.why) ?? []), one.text]);
+  }
+  return (
+    <section aria-labelledby="blocked">
+      <h2 id="blocked">Read, and no evidence</h2>
+      {[...byReason].map(([why, findings]) => (
+        <div key={why} className="mt-2 border-t border-rule pt-2">
+          <p>{why}</p>
+          <p className="mt-1 text-sm text-faded">Left open by it: {findings.join('; ').toLowerCase()}.</p>
+        </div>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,63 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import { day } from '../ground/format';
+import { type Place, pathOf } from './place';
+
+/** Holding › field › visit; the visit can be changed and the verb stays. */
+export function PlaceLine({ place }: { place: Place | null }) {
+  const navigate = useNavigate();
+  const fieldId = place?.fieldId ?? '';
+  const field = useQuery({
+    queryKey: keys.field(fieldId),
+    queryFn: ({ signal }) => take(api.GET('/api/fields/{id}', { signal, params: { path: { id: fieldId } } })),
+    enabled: fieldId !== '',
+  });
+  const visits = useQuery({
+    queryKey: keys.visits(fieldId),
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/fields/{id}/visits', { signal, params: { path: { id: fieldId } } })),
+    enabled: fieldId !== '',
+  });
+  if (!place?.fieldId || !place.verb) {
+    return <p className="font-head text-lg font-semibold max-desk:text-base">The season</p>;
+  }
+  const verb = place.verb;
+  return (
+    <div className="flex min-w-0 flex-wrap items-center gap-x-2 font-head text-lg font-semibold max-desk:text-base">
+      <span className="max-desk:hidden">{field.data?.holdingName ?? ''}</span>
+      <span aria-hidden="true" className="text-faded max-desk:hidden">
+        ›
+      </span>
+      <Link to={`/fields/${place.fieldId}/scout`}>{field.data?.name ?? ''}</Link>
+      {(visits.data?.length ?? 0) > 0 && (
+        <>
+          <span aria-hidden="true" className="text-faded">
+            ›
+          </span>
+          <select
+            aria-label="Visit"
+            className="min-h-9 max-w-[11rem] border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
+            value={place.visitId ?? ''}
+            onChange={(event) =>
+              void navigate(
+                event.target.value === ''
+                  ? `/fields/${place.fieldId}/scout`
+                  : pathOf({ ...place, visitId: event.target.value }, verb),
+              )
+            }
+          >
+            {!place.visitId && <option value="">no visit</option>}
+            {visits.data?.map((visit) => (
+              <option key={visit.id} value={visit.id}>
+                {day(visit.day)}
+                {visit.state === 'done' ? '' : `, ${visit.state}`}
+              </option>
+            ))}
+          </select>
+        </>
+      )}
+    </div>
+  );
+}

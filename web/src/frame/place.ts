@@ -1,0 +1,34 @@
+import { useLocation } from 'react-router';
+import * as device from '../api/device';
+
+export const VERBS = ['scout', 'measure', 'read', 'decide', 'follow'] as const;
+export type Verb = (typeof VERBS)[number];
+
+/** Where one is: a field, a visit, a verb; any may be missing. */
+export type Place = { fieldId: string | null; visitId: string | null; verb: Verb | null };
+
+export function placeOf(path: string): Place {
+  const [first, fieldId, second, visitId, last] = path.split('/').filter((part) => part !== '');
+  if (first !== 'fields' || !fieldId) return { fieldId: null, visitId: null, verb: null };
+  const verb = VERBS.find((one) => one === (second === 'visits' ? last : second)) ?? null;
+  return { fieldId, visitId: second === 'visits' ? (visitId ?? null) : null, verb };
+}
+
+/** Where a verb leads from a place. Without a visit there is only scouting. */
+export function pathOf(place: Place, verb: Verb): string {
+  if (!place.fieldId) return '/';
+  if (!place.visitId) return `/fields/${place.fieldId}/scout`;
+  return `/fields/${place.fieldId}/visits/${place.visitId}/${verb}`;
+}
+
+/** The place in the address, or the last one on this device. */
+export function usePlace(): Place {
+  const { pathname } = useLocation();
+  const here = placeOf(pathname);
+  if (here.fieldId) {
+    device.write('place', 1, here);
+    return here;
+  }
+  const last = device.read<Place>('place', 1);
+  return { fieldId: last?.fieldId ?? null, visitId: last?.visitId ?? null, verb: null };
+}

@@ -1,0 +1,83 @@
+import { show } from './format';
+import { depthScale, scale } from './scale';
+
+export const ROOT_LIMIT_KPA = 2068.427;
+
+/** A mean cone profile, depth downward, against the limit few roots pass. */
+export function ConeProfile({
+  profile,
+  limitCm,
+}: {
+  profile: { depthCm: number; value: number }[];
+  limitCm: number | null;
+}) {
+  if (profile.length === 0) return null;
+  const y = depthScale(Math.max(...profile.map((at) => at.depthCm)), 190, 24);
+  const x = scale([0, Math.max(3000, ...profile.map((at) => at.value))], [52, 330], 1000);
+  return (
+    <svg
+      viewBox="0 0 360 236"
+      className="w-full"
+      role="img"
+      aria-label={`Cone resistance by depth: ${profile.map((at) => `${show(at.depthCm)} cm ${show(at.value, 0)} kPa`).join(', ')}`}
+    >
+      {y.ticks.map((tick) => (
+        <g key={tick}>
+          <path d={`M52 ${y(tick)}H330`} stroke="var(--rule)" />
+          <text x="44" y={y(tick) + 4} fontSize="12" textAnchor="end" className="num" fill="var(--faded)">
+            {tick}
+          </text>
+        </g>
+      ))}
+      {x.ticks.map((tick) => (
+        <text
+          key={tick}
+          x={x(tick)}
+          y="16"
+          fontSize="12"
+          textAnchor="middle"
+          className="num"
+          fill="var(--faded)"
+        >
+          {tick / 1000}
+        </text>
+      ))}
+      <text x="334" y="32" fontSize="12" textAnchor="end" fill="var(--faded)">
+        MPa
+      </text>
+      <path
+        d={`M${x(ROOT_LIMIT_KPA)} 24V${y(y.domain[1])}`}
+        stroke="var(--warn)"
+        strokeWidth="1.4"
+        strokeDasharray="5 4"
+      />
+      <path
+        d={`M${profile.map((at) => `${x(at.value)} ${y(at.depthCm)}`).join('L')}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="2.4"
+      />
+      {profile.map((at) => (
+        <circle key={at.depthCm} cx={x(at.value)} cy={y(at.depthCm)} r="3" fill="var(--ink)" />
+      ))}
+      {limitCm !== null && (
+        <g>
+          <path d={`M52 ${y(limitCm)}H330`} stroke="var(--act)" strokeWidth="2" />
+          <text x="56" y={y(limitCm) - 5} fontSize="13" className="num" fill="var(--act)">
+            {show(limitCm)} cm
+          </text>
+        </g>
+      )}
+      <text
+        x="12"
+        y="128"
+        fontSize="12"
+        fill="var(--faded)"
+        transform="rotate(-90 12 128)"
+        textAnchor="middle"
+      >
+        depth, cm
+      </text>
+    </svg>
+  );
+}

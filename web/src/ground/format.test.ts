@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest';
+import { clockText, day, show, signed, today, waitText } from './format';
+
+describe('what is shown', () => {
+  it('is a number without trailing zeros, and a dash where nothing was measured', () => {
+    expect(show(25.84)).toBe('25.8');
+    expect(show(26)).toBe('26');
+    expect(show(-0.04)).toBe('0');
+    expect(show(-1.26)).toBe('−1.3');
+    expect(show(1.005, 2)).toBe('1.01');
+    expect(show(null)).toBe('–');
+    expect(show(0)).toBe('0');
+  });
+
+  it('is a difference with its sign', () => {
+    expect(signed(4.1)).toBe('+4.1');
+    expect(signed(-4.1)).toBe('−4.1');
+    expect(signed(0.01)).toBe('0');
+  });
+
+  it('is a day as the data has it, whatever the zone', () => {
+    expect(day('2031-05-14')).toBe('14 May 2031');
+    expect(today(new Date(2031, 0, 3, 23, 59))).toBe('2031-01-03');
+  });
+
+  it('is a clock and a wait', () => {
+    expect(clockText(372)).toBe('6:12');
+    expect(clockText(3849)).toBe('1:04:09');
+    expect(clockText(-5)).toBe('0:05');
+    expect(waitText(60)).toBe('60 s');
+    expect(waitText(1500)).toBe('25 min');
+    expect(waitText(14_400)).toBe('4 h');
+    expect(waitText(172_800)).toBe('2 days');
+  });
+});

@@ -1,0 +1,18 @@
+import { useEffect, useState } from 'react';
+
+/** The instant, drawn anew each second while something runs. Nothing counts down: what is shown is computed from it. */
+export function useNow(running: boolean): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (!running) return;
+    const tick = () => setNow(Date.now());
+    tick();
+    const timer = setInterval(tick, 500);
+    document.addEventListener('visibilitychange', tick);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', tick);
+    };
+  }, [running]);
+  return now;
+}

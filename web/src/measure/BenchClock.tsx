@@ -1,0 +1,31 @@
+import { clockText, waitText } from '../ground/format';
+import { Ring } from '../ground/Ring';
+import type { Standing } from './clocks';
+
+/** The wait in hand, large: what is left, and when it was to be. */
+export function BenchClock({ standing, onStop }: { standing: Standing; onStop: () => void }) {
+  const due = standing.state !== 'waiting';
+  const watched = standing.step?.pause?.watched ?? false;
+  return (
+    <div className="grid justify-items-center gap-1">
+      <div className="relative flex size-44 items-center justify-center">
+        <span className="absolute inset-0">
+          <Ring share={standing.share} due={due} size={176} width={8} />
+        </span>
+        <span className="text-center">
+          <span className="num block text-[2.6rem] leading-none" data-testid="clock">
+            {due && !watched
+              ? `+${clockText(standing.leftS)}`
+              : clockText(watched ? standing.ranS : standing.leftS)}
+          </span>
+          <span className="mt-1 block text-faded">
+            {due ? 'now' : watched ? `to ${waitText(standing.leftS + standing.ranS)}` : 'to go'}
+          </span>
+        </span>
+      </div>
+      <button type="button" className="link min-h-11" onClick={onStop}>
+        stop this clock
+      </button>
+    </div>
+  );
+}

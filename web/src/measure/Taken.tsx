@@ -1,0 +1,47 @@
+import type { Method, Reading } from '../api/types';
+import { Result } from './Result';
+
+const WHEN = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
+/** A reading that counts: what came of it, who took it and when, and every version there was. */
+export function Taken(props: {
+  method: Method;
+  reading: Reading;
+  all: Reading[];
+  onCorrect: ((reading: Reading) => void) | null;
+}) {
+  const { method, reading, all, onCorrect } = props;
+  const earlier = all.filter((one) => one.id !== reading.id);
+  return (
+    <div className="mt-4 grid gap-4">
+      <p className="text-lg text-faded">
+        Read by {reading.enteredBy}, {WHEN.format(new Date(reading.takenAt))}.
+      </p>
+      <Result method={method} evaluation={reading.evaluation} offline={null} />
+      {earlier.length > 0 && (
+        <section aria-label="Earlier versions" className="border-t border-rule pt-3">
+          <h3>Corrected</h3>
+          {reading.correctionReason && <p className="mt-1">“{reading.correctionReason}”</p>}
+          {earlier.map((one) => (
+            <details key={one.id} className="mt-1">
+              <summary className="link flex min-h-11 cursor-pointer items-center">
+                The reading before, {WHEN.format(new Date(one.takenAt))}
+              </summary>
+              <pre className="num overflow-x-auto text-sm">{JSON.stringify(one.reading, null, 1)}</pre>
+            </details>
+          ))}
+        </section>
+      )}
+      {onCorrect && (
+        <button type="button" className="button justify-self-start" onClick={() => onCorrect(reading)}>
+          Correct this reading
+        </button>
+      )}
+    </div>
+  );
+}

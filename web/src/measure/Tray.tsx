@@ -1,0 +1,189 @@
+import { Link } from 'react-router';
+import type { Method, Reading, Spot, WholeVisit } from '../api/types';
+import { bandOf, Clod } from '../ground/Clod';
+import { show } from '../ground/format';
+import { Ring } from '../ground/Ring';
+import type { Standing } from './clocks';
+import { useClocks } from './useClocks';
+import { findDraft } from './useDraft';
+import { usePending } from './usePending';
+
+type Props = {
+  whole: WholeVisit;
+  methods: Method[];
+  spots: Spot[];
+  spot: string | null;
+  method: string | null;
+};
+
+/** Methods down, spots across; each cell says empty, begun, waiting, due, done or flagged. */
+export function Tray({ whole, methods, spots, spot, method }: Props) {
+  const clocks = useClocks().filter((one) => one.clock.visitId === whole.visit.id);
+  const pending = usePending(whole.visit.id);
+  const standing = whole.readings.filter((reading) => reading.correctedBy === null);
+  if (spots.length === 0 || methods.length === 0) {
+    return (
+      <p className="text-lg">
+        {spots.length === 0 ? 'This field has no spot yet. ' : 'No test is chosen for this visit. '}
+        <Link className="link" to={`/fields/${whole.field.id}/visits/${whole.visit.id}/scout`}>
+          Go to Scout
+        </Link>
+      </p>
+    );
+  }
+  return (
+    <section aria-label="Tray">
+      <h1 className="sr-only">
+        {whole.field.name}, {whole.visit.day}
+      </h1>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse">
+          <thead>
+            <tr>
+              <th scope="col" className="py-2 pr-3 text-left text-sm font-normal text-faded">
+                methods ↓ spots →
+              </th>
+              {spots.map((one) => (
+                <th
+                  key={one.id}
+                  scope="col"
+                  className={`min-w-11 border-b-[3px] px-1 py-2 text-center ${one.id === spot ? 'border-act' : 'border-transparent'}`}
+                  title={one.note ?? undefined}
+                >
+                  {one.label}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {methods.map((row) => (
+              <tr key={row.id} className="border-t border-rule">
+                <th
+                  scope="row"
+                  className={`py-1 pr-3 text-left ${row.id === method ? 'font-bold' : 'font-normal'}`}
+                >
+                  {row.name}
+                </th>
+                {spots.map((one) => {
+                  const cell = cellOf(
+                    standing.find((reading) => reading.spotId === one.id && reading.method === row.id),
+                    clocks.find((clock) => clock.clock.spotId === one.id && clock.clock.method === row.id),
+                    pending.some((waiting) => waiting.spotId === one.id && waiting.method === row.id),
+                    findDraft(whole, one.id, row.id) !== null,
+                  );
+                  return (
+                    <td key={one.id} className="p-0 text-center">
+                      <Link
+                        to={`?spot=${one.id}&method=${row.id}`}
+                        className={`mx-auto flex min-h-12 min-w-12 items-center justify-center gap-1.5 rounded-md border-2 ${
+                          one.id === spot && row.id === method ? 'border-act' : 'border-transparent'
+                        }`}
+                        aria-label={`${row.name}, spot ${one.label}: ${cell.words}`}
+                      >
+                        <CellMark cell={cell} />
+                      </Link>
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <Legend />
+      <Progress whole={whole} done={standing.length + pending.length} of={spots.length * methods.length} />
+    </section>
+  );
+}
+
+type Cell =
+  | { is: 'empty'; words: string }
+  | { is: 'begun'; words: string }
+  | { is: 'sending'; words: string }
+  | { is: 'clock'; words: string; clock: Standing }
+  | { is: 'done'; words: string; score: number | null; flagged: boolean };
+
+function cellOf(
+  reading: Reading | undefined,
+  clock: Standing | undefined,
+  pending: boolean,
+  begun: boolean,
+): Cell {
+  if (clock) return { is: 'clock', words: clock.state === 'waiting' ? 'waiting' : 'due now', clock };
+  if (pending) return { is: 'sending', words: 'done, to send' };
+  if (reading) {
+    const { score, flags } = reading.evaluation;
+    const flagged = flags.some((flag) => flag.level === 'warning');
+    return {
+      is: 'done',
+      words: `${score === null ? 'done, no score' : `${show(score, 0)}, ${bandOf(score)}`}${flagged ? ', flagged' : ''}`,
+      score,
+      flagged,
+    };
+  }
+  return begun ? { is: 'begun', words: 'begun' } : { is: 'empty', words: 'empty' };
+}
+
+function CellMark({ cell }: { cell: Cell }) {
+  switch (cell.is) {
+    case 'empty':
+      return <span className="size-2 rounded-full border border-edge" />;
+    case 'begun':
+      return <span className="size-3 rounded-full border-2 border-act" />;
+    case 'sending':
+      return <span className="size-3 rounded-full bg-act" />;
+    case 'clock':
+      return <Ring share={cell.clock.share} due={cell.clock.state !== 'waiting'} size={26} />;
+    case 'done':
+      return (
+        <>
+          <span className="relative">
+            <Clod band={bandOf(cell.score)} size={18} />
+            {cell.flagged && <span className="absolute -top-1 -right-1.5 size-2 rounded-full bg-warn" />}
+          </span>
+          {cell.score !== null && <span className="num max-desk:hidden">{show(cell.score, 0)}</span>}
+        </>
+      );
+  }
+}
+
+function Legend() {
+  const bands = ['thriving', 'holding', 'slipping', 'spent'] as const;
+  return (
+    <ul className="mt-4 flex flex-wrap gap-x-5 gap-y-1 text-sm text-faded" aria-label="Marks">
+      {bands.map((band) => (
+        <li key={band} className="flex items-center gap-1.5">
+          <Clod band={band} /> {band}
+        </li>
+      ))}
+      <li className="flex items-center gap-1.5">
+        <Ring share={0.6} due={false} size={16} width={2.5} /> waiting
+      </li>
+      <li className="flex items-center gap-1.5">
+        <Ring share={1} due size={16} width={2.5} /> due
+      </li>
+      <li className="flex items-center gap-1.5">
+        <span className="size-2 rounded-full bg-warn" /> flagged, no evidence
+      </li>
+    </ul>
+  );
+}
+
+function Progress({ whole, done, of }: { whole: WholeVisit; done: number; of: number }) {
+  const { visit, field } = whole;
+  const rain =
+    visit.daysSinceRain === null ? 'rain not noted' : `${show(visit.daysSinceRain, 0)} days after rain`;
+  return (
+    <p className="mt-3 text-sm text-faded">
+      {done} of {of} done · soil {visit.moisture ?? 'not noted'}, {rain} · {visit.observerName}
+      {visit.state !== 'done' && (
+        <>
+          {' · '}
+          <Link className="link" to={`/fields/${field.id}/visits/${visit.id}/scout`}>
+            conditions
+          </Link>
+        </>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Evaluation, Method } from '../api/types';
+import { CurveDrawing } from '../ground/CurveDrawing';
+import { show } from '../ground/format';
+
+/** Every number answers why: its formula, the curve with its place on it, the source, the grade. */
+export function Why({ method, evaluation }: { method: Method; evaluation: Evaluation }) {
+  return (
+    <details>
+      <summary className="link flex min-h-11 cursor-pointer items-center">Why these numbers?</summary>
+      <table className="mt-2 w-full text-base">
+        <tbody>
+          {method.results.map((result) => {
+            const values = evaluation.measures.filter((measure) => measure.key === result.key);
+            const word = evaluation.words[result.key];
+            if (values.length === 0 && word === undefined) return null;
+            return (
+              <tr key={result.key} className="border-t border-rule align-top">
+                <th scope="row" className="py-2 pr-3 text-left font-medium">
+                  {result.label}
+                  <span className="block text-sm font-normal text-faded">{result.formula}</span>
+                </th>
+                <td className="num py-2 text-right">
+                  {values.length > 0
+                    ? values
+                        .map(
+                          (one) =>
+                            show(one.value) + (one.plusMinus === null ? '' : ` ± ${show(one.plusMinus)}`),
+                        )
+                        .join(', ')
+                    : word === true
+                      ? 'yes'
+                      : word === false
+                        ? 'no'
+                        : ((word as string | null)?.replaceAll('-', ' ') ?? 'none')}{' '}
+                  {values.length > 0 && result.unit}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {evaluation.placed && <CurveDrawing placed={evaluation.placed} />}
+      <p className="mt-2 text-base text-faded">
+        {method.source}. Evidence grade {method.grade}.
+        {evaluation.placed &&
+          ` Curve ${evaluation.placed.curve} of ${evaluation.placed.yardstick} ${evaluation.placed.version}.`}
+      </p>
+    </details>
+  );
+}

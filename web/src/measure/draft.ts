@@ -1,0 +1,97 @@
+import type { Refusal } from '../api/problem';
+import type { MethodField } from '../api/types';
+import { parse } from '../ground/units';
+
+/** As typed: numbers are text until they count, so that half a number is kept too. */
+export type Values = { [key: string]: unknown };
+
+export type Draft = {
+  version: 1;
+  variant: string;
+  step: string;
+  values: Values;
+  /** When the first of a row of timed levels was read. */
+  zeroAt: string | null;
+  checks: Record<string, boolean>;
+  /** The reading this one stands in for, and why. */
+  corrects: string | null;
+  reason: string;
+  changedAt: string;
+};
+
+/** Empty rows to begin with, as the description asks. */
+export function startValues(fields: MethodField[]): Values {
+  const values: Values = {};
+  for (const field of fields) {
+    if (field.kind === 'list' && field.startItems > 0) {
+      values[field.key] = Array.from({ length: field.startItems }, () => startValues(field.fields));
+    }
+  }
+  return values;
+}
+
+/** What was entered before, back into fields as text, for putting it right. */
+export function fromReading(reading: Values): Values {
+  return Object.fromEntries(Object.entries(reading).map(([key, value]) => [key, asTyped(value)]));
+}
+
+function asTyped(value: unknown): unknown {
+  if (typeof value === 'number') return String(value);
+  if (Array.isArray(value)) return value.map(asTyped);
+  if (value !== null && typeof value === 'object') return fromReading(value as Values);
+  return value;
+}
+
+/** From what was typed to a reading, with what cannot be read as a number. Rows left empty at the end are no rows. */
+export function toReading(
+  fields: MethodField[],
+  values: Values,
+  path = '/reading',
+): { reading: Values; faults: Refusal[] } {
+  const reading: Values = {};
+  const faults: Refusal[] = [];
+  for (const field of fields) {
+    const value = values[field.key];
+    const here = `${path}/${field.key}`;
+    if (field.kind === 'number') {
+      const text = value === undefined || value === null ? '' : String(value);
+      if (text.trim() !== '') {
+        const parsed = parse(text, field.unit);
+        if (parsed.ok) reading[field.key] = parsed.value;
+        else faults.push({ path: here, code: 'wrong-type', text: parsed.text });
+      }
+    } else if (field.kind === 'list') {
+      const rows = withoutEmptyEnd((value as Values[] | undefined) ?? []);
+      reading[field.key] = rows.map((row, i) => {
+        const inner = toReading(field.fields, row, `${here}/${i}`);
+        faults.push(...inner.faults);
+        return inner.reading;
+      });
+    } else if (field.kind === 'group') {
+      const inner = toReading(field.fields, (value as Values | undefined) ?? {}, here);
+      faults.push(...inner.faults);
+      reading[field.key] = inner.reading;
+    } else if (value !== undefined && value !== null && value !== '') {
+      reading[field.key] = value;
+    }
+  }
+  return { reading, faults };
+}
+
+function withoutEmptyEnd(rows: Values[]): Values[] {
+  let end = rows.length;
+  while (end > 0 && isEmpty(rows[end - 1])) end--;
+  return rows.slice(0, end);
+}
+
+export function isEmpty(value: unknown): boolean {
+  if (value === undefined || value === null || value === '') return true;
+  if (Array.isArray(value)) return value.every(isEmpty);
+  if (typeof value === 'object') return Object.values(value).every(isEmpty);
+  return false;
+}
+
+/** Minutes from the first level to now, to a tenth; the first is zero. */
+export function minutesSince(zeroAt: string | null, now: number): number {
+  return zeroAt === null ? 0 : Math.round(((now - Date.parse(zeroAt)) / 60_000) * 10) / 10;
+}

@@ -1,0 +1,84 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import * as device from '../api/device';
+import { post } from '../api/outbox';
+import type { Method, WholeVisit } from '../api/types';
+import { type Draft, fromReading, startValues, type Values } from './draft';
+
+const VERSION = 1;
+const SEND_AFTER_MS = 1500;
+
+const keyOf = (visitId: string, spotId: string, method: string) => `draft:${visitId}:${spotId}:${method}`;
+
+/** What is being typed here, or was on another device if that is newer. */
+export function findDraft(whole: WholeVisit, spotId: string, method: string): Draft | null {
+  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method), VERSION);
+  const there = whole.drafts.find((one) => one.spotId === spotId && one.method === method);
+  if (!there || (here && here.changedAt >= there.changedAt)) return here;
+  const body = there.body as Partial<Draft>;
+  return {
+    version: 1,
+    variant: body.variant ?? '',
+    step: body.step ?? '',
+    values: fromReading((body.values ?? {}) as Values),
+    zeroAt: body.zeroAt ?? null,
+    checks: body.checks ?? {},
+    corrects: body.corrects ?? null,
+    reason: body.reason ?? '',
+    changedAt: there.changedAt,
+  };
+}
+
+export function newDraft(method: Method): Draft {
+  const variant = method.variants[0];
+  return {
+    version: 1,
+    variant: variant?.id ?? '',
+    step: variant?.steps[0]?.id ?? '',
+    values: startValues(method.fields),
+    zeroAt: null,
+    checks: {},
+    corrects: null,
+    reason: '',
+    changedAt: '',
+  };
+}
+
+/** The draft in hand: on the device with every key, on the server soon after. */
+export function useDraft(whole: WholeVisit, spotId: string, method: Method, person: string) {
+  const visitId = whole.visit.id;
+  const key = keyOf(visitId, spotId, method.id);
+  const [draft, setDraft] = useState<Draft>(() => findDraft(whole, spotId, method.id) ?? newDraft(method));
+  const [full, setFull] = useState(false);
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+
+  const keep = useCallback(
+    (change: Partial<Draft>) => {
+      setDraft((before) => {
+        const next = { ...before, ...change, changedAt: new Date().toISOString() };
+        setFull(!device.write(key, VERSION, next));
+        if (timer.current !== null) clearTimeout(timer.current);
+        timer.current = setTimeout(() => {
+          const path = `/api/visits/${visitId}/drafts/${spotId}/${method.id}`;
+          const label = `${method.name.toLowerCase()}, being typed`;
+          post({ person, path, body: { body: next, changedAt: next.changedAt }, label }, true);
+        }, SEND_AFTER_MS);
+        return next;
+      });
+    },
+    [key, visitId, spotId, method, person],
+  );
+
+  const forget = useCallback(() => {
+    if (timer.current !== null) clearTimeout(timer.current);
+    device.remove(key);
+    setDraft(newDraft(method));
+  }, [key, method]);
+
+  useEffect(
+    () => () => {
+      if (timer.current !== null) clearTimeout(timer.current);
+    },
+    [],
+  );
+  return { draft, keep, forget, full };
+}

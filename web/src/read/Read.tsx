@@ -1,0 +1,55 @@
+import { Tabs } from 'radix-ui';
+import { useParams, useSearchParams } from 'react-router';
+import type { WholeVisit } from '../api/types';
+import { useVisit } from '../api/useMethods';
+import { Show } from '../ground/State';
+import { useZone, ZonePick } from '../ground/ZonePick';
+import { ScoresView } from './ScoresView';
+import { SectionPage } from './SectionPage';
+
+const TAB =
+  'min-h-11 border-b-2 border-transparent font-head text-[1.05rem] font-semibold text-faded data-[state=active]:border-ink data-[state=active]:text-ink';
+
+/** What was found: the cut through the ground, then the scores. */
+export function Read() {
+  const { visitId = '' } = useParams();
+  const whole = useVisit(visitId);
+  return <Show of={whole}>{(visit) => <ReadOf whole={visit} />}</Show>;
+}
+
+function ReadOf({ whole }: { whole: WholeVisit }) {
+  const [search, setSearch] = useSearchParams();
+  const [zone, pickZone] = useZone(whole.field);
+  const view = search.get('view') ?? 'section';
+  return (
+    <Tabs.Root
+      value={view}
+      onValueChange={(next) => {
+        const params = new URLSearchParams(search);
+        params.set('view', next);
+        setSearch(params);
+      }}
+    >
+      <h1 className="sr-only">
+        {whole.field.name}, {whole.visit.day}
+      </h1>
+      <div className="mb-4 flex flex-wrap items-center justify-between gap-x-8 gap-y-1">
+        <Tabs.List className="flex gap-7" aria-label="Views">
+          <Tabs.Trigger value="section" className={TAB}>
+            Section
+          </Tabs.Trigger>
+          <Tabs.Trigger value="scores" className={TAB}>
+            Scores
+          </Tabs.Trigger>
+        </Tabs.List>
+        <ZonePick field={whole.field} zone={zone} onPick={pickZone} />
+      </div>
+      <Tabs.Content value="section">
+        <SectionPage whole={whole} zone={zone} />
+      </Tabs.Content>
+      <Tabs.Content value="scores">
+        <ScoresView whole={whole} zone={zone} />
+      </Tabs.Content>
+    </Tabs.Root>
+  );
+}

@@ -1,0 +1,165 @@
+import type { SectionColumn, SectionView } from '../api/types';
+import { bandOf, ClodMarks } from '../ground/Clod';
+import { show } from '../ground/format';
+import { depthScale, scale } from '../ground/scale';
+import { ConeLine, type Frame, GroundLayers, LimitMark, PhMarks, Roots } from './columnMarks';
+
+const LEFT = 62;
+const TOP = 66;
+const HEIGHT = 500;
+const GAP = 18;
+const WIDTH = 118;
+const MOST_KPA = 4000;
+
+/** Spots side by side on one ruler: ground drawn, not charted; the visit before as a ghost. */
+export function SectionDrawing({ view }: { view: SectionView }) {
+  const depth = depthScale(view.deepestCm, HEIGHT, TOP);
+  const wide = view.columns.length > 7 ? 92 : WIDTH;
+  const full = LEFT + view.columns.length * (wide + GAP);
+  const bottom = depth(depth.domain[1]);
+  const hasGhost = view.columns.some((column) => column.coneBefore.length > 0);
+  return (
+    <figure>
+      <div className="overflow-x-auto">
+        <svg
+          viewBox={`0 0 ${full} ${bottom + 12}`}
+          className="w-full"
+          style={{ minWidth: `${Math.min(full, view.columns.length * 92)}px`, maxWidth: `${full}px` }}
+          role="img"
+          aria-label={`Section of ${view.columns.length} spots to ${depth.domain[1]} cm. ${view.said.map((said) => said.text).join(' ')}`}
+          data-testid="section"
+        >
+          <text x="4" y={TOP - 10} fontSize="13" fill="var(--faded)">
+            depth, cm
+          </text>
+          {depth.ticks.map((tick) => (
+            <g key={tick}>
+              <text
+                x={LEFT - 22}
+                y={depth(tick) + 5}
+                textAnchor="end"
+                fontSize="14"
+                className="num"
+                fill="var(--ink)"
+              >
+                {tick}
+              </text>
+              <path d={`M${LEFT - 15} ${depth(tick)}h9`} stroke="var(--ink)" strokeWidth="1.6" />
+              {tick > 0 && (
+                <path
+                  d={`M${LEFT} ${depth(tick)}H${full - GAP}`}
+                  stroke="var(--rule)"
+                  strokeDasharray="2 6"
+                />
+              )}
+            </g>
+          ))}
+          {view.columns.map((column, i) => (
+            <Column
+              key={column.spotId}
+              column={column}
+              frame={{
+                left: LEFT + i * (wide + GAP),
+                width: wide,
+                bottom,
+                depth,
+                kPa: scale([0, MOST_KPA], [LEFT + i * (wide + GAP), LEFT + i * (wide + GAP) + wide], 1000),
+              }}
+            />
+          ))}
+        </svg>
+      </div>
+      <figcaption className="mt-2">
+        <Legend ghost={hasGhost} />
+      </figcaption>
+    </figure>
+  );
+}
+
+function Column({ column, frame }: { column: SectionColumn; frame: Frame }) {
+  const { left, width, bottom, depth } = frame;
+  const name = /^\d/.test(column.label) ? `Spot ${column.label}` : column.label;
+  return (
+    <g>
+      <text x={left} y="22" fontSize="18" fontWeight="650" className="font-head" fill="var(--ink)">
+        {name}
+      </text>
+      {column.score !== null && (
+        <g transform={`translate(${left + width - 44} 8)`}>
+          <ClodMarks band={bandOf(column.score)} />
+          <text x="44" y="14" textAnchor="end" fontSize="15" className="num" fill="var(--ink)">
+            {show(column.score, 0)}
+          </text>
+        </g>
+      )}
+      <text x={left} y="44" fontSize="12.5" fill="var(--faded)">
+        {cutTo(column.note ?? '', width)}
+      </text>
+      <GroundLayers column={column} frame={frame} />
+      <Roots column={column} frame={frame} />
+      <rect
+        x={left}
+        y={depth(0)}
+        width={width}
+        height={bottom - depth(0)}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="1.3"
+      />
+      <path
+        d={`M${frame.kPa(2068.427)} ${depth(0)}V${bottom}`}
+        stroke="var(--warn)"
+        strokeWidth="1.2"
+        strokeDasharray="5 4"
+      />
+      <ConeLine points={column.coneBefore} frame={frame} ghost />
+      <ConeLine points={column.cone} frame={frame} />
+      <LimitMark column={column} frame={frame} />
+      <PhMarks column={column} frame={frame} />
+    </g>
+  );
+}
+
+/** A note cut to the column, with a sign that it goes on. */
+function cutTo(text: string, width: number): string {
+  const most = Math.floor(width / 6.1);
+  return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
+}
+
+function Legend({ ghost }: { ghost: boolean }) {
+  return (
+    <ul className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-faded" aria-label="Marks">
+      <Mark words="cone, 0 to 4 MPa">
+        <path d="M0 6h30" stroke="var(--ink)" strokeWidth="2.4" />
+      </Mark>
+      {ghost && (
+        <Mark words="the visit before">
+          <path d="M0 6h30" stroke="var(--ink)" strokeWidth="1.6" strokeDasharray="2 4" />
+        </Mark>
+      )}
+      <Mark words="root limit, 2.07 MPa">
+        <path d="M0 6h30" stroke="var(--warn)" strokeWidth="1.4" strokeDasharray="5 4" />
+      </Mark>
+      <Mark words="limit met">
+        <path d="M0 6h30" stroke="var(--act)" strokeWidth="2.6" />
+      </Mark>
+      <Mark words="four fifths of the roots">
+        <path d="M0 6h30M2 2v8M28 2v8" stroke="var(--root)" strokeWidth="2" />
+      </Mark>
+      <Mark words="pH in water">
+        <rect x="3" y="0" width="24" height="12" rx="2" fill="var(--paper)" stroke="var(--rule)" />
+      </Mark>
+    </ul>
+  );
+}
+
+function Mark({ words, children }: { words: string; children: React.ReactNode }) {
+  return (
+    <li className="flex items-center gap-2">
+      <svg width="30" height="12" aria-hidden="true">
+        {children}
+      </svg>
+      {words}
+    </li>
+  );
+}

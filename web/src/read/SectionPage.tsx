@@ -1,0 +1,114 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { SectionView, WholeVisit } from '../api/types';
+import { month, show } from '../ground/format';
+import { Show } from '../ground/State';
+import { SectionDrawing } from './SectionDrawing';
+import { sinceWords } from './sinceWords';
+import { useSince } from './useSince';
+
+/** The ground beside what it says in a sentence with its numbers. */
+export function SectionPage({ whole, zone }: { whole: WholeVisit; zone: string }) {
+  const visitId = whole.visit.id;
+  const section = useQuery({
+    queryKey: keys.section(visitId, zone),
+    queryFn: ({ signal }) =>
+      take(
+        api.GET('/api/visits/{id}/section', { signal, params: { path: { id: visitId }, query: { zone } } }),
+      ) as Promise<SectionView>,
+  });
+  return <Show of={section}>{(view) => <SectionOf view={view} whole={whole} zone={zone} />}</Show>;
+}
+
+function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit; zone: string }) {
+  const since = useSince(whole.visit.id, view.previousVisit, zone);
+  const [headline, ...rest] = view.said;
+  const base = `/fields/${whole.field.id}/visits/${whole.visit.id}`;
+  if (
+    view.columns.every(
+      (column) => column.layers.length === 0 && column.cone.length === 0 && column.root80Cm === null,
+    )
+  ) {
+    return (
+      <p className="max-w-xl py-8 text-lg">
+        Nothing was read below the surface here yet. The cone, the soil block, root depth and pH draw this
+        section.{' '}
+        <Link className="link" to={`${base}/measure`}>
+          Go to Measure
+        </Link>
+      </p>
+    );
+  }
+  return (
+    <div className="grid gap-x-9 gap-y-6 wide:grid-cols-[minmax(0,1fr)_19.5rem]">
+      <SectionDrawing view={view} />
+      <section aria-label="What it says" className="grid content-start gap-4">
+        {headline && <h2 className="text-[1.7rem]">{headline.text}</h2>}
+        {rest.map((said) => (
+          <p key={said.code} className="text-[1.05rem]">
+            {said.text}
+          </p>
+        ))}
+        <Numbers view={view} />
+        <p className="flex flex-wrap gap-x-6 border-t border-rule pt-3">
+          <Link className="link min-h-11" to={`${base}/decide?zone=${zone}`}>
+            What causes this
+          </Link>
+          {view.previousVisit && (
+            <Link className="link min-h-11" to={`${base}/follow?zone=${zone}`}>
+              What has changed
+            </Link>
+          )}
+        </p>
+        {since.data && view.previousDay && (
+          <p className="text-faded">
+            Since {month(view.previousDay)}: {sinceWords(since.data)}
+          </p>
+        )}
+      </section>
+    </div>
+  );
+}
+
+/** The numbers by spot, as the table behind the drawing. */
+function Numbers({ view }: { view: SectionView }) {
+  return (
+    <details>
+      <summary className="link flex min-h-11 cursor-pointer items-center">The numbers, spot by spot</summary>
+      <table className="num mt-1 w-full text-sm">
+        <thead>
+          <tr className="text-left text-faded">
+            <th scope="col" className="py-1 font-normal">
+              spot
+            </th>
+            <th scope="col" className="font-normal">
+              limit, cm
+            </th>
+            <th scope="col" className="font-normal">
+              ⅘ roots, cm
+            </th>
+            <th scope="col" className="font-normal">
+              score
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {view.columns.map((column) => (
+            <tr key={column.spotId} className="border-t border-rule">
+              <th scope="row" className="py-1.5 text-left font-normal">
+                {column.label}
+              </th>
+              <td>
+                {column.limitCm === null ? (column.cone.length > 0 ? 'not met' : '–') : show(column.limitCm)}
+              </td>
+              <td>{show(column.root80Cm, 0)}</td>
+              <td>{show(column.score, 0)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}

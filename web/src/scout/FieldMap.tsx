@@ -1,0 +1,132 @@
+import type { MouseEvent } from 'react';
+import type { Corner, LandField, Spot } from '../api/types';
+import { boxOf, project, scaleBar } from '../ground/mapProjection';
+
+type Props = {
+  outline: Corner[];
+  spots?: Spot[];
+  zones?: LandField['zones'];
+  chosen?: string | null;
+  onChoose?: (spotId: string) => void;
+  /** A tap on free ground. */
+  onPlace?: (at: Corner) => void;
+  me?: Corner | null;
+};
+
+const WIDTH = 460;
+const HEIGHT = 420;
+
+/** One field, north up and to scale: its edge, its spots by zone, and where one stands. */
+export function FieldMap({ outline, spots = [], zones = [], chosen, onChoose, onPlace, me }: Props) {
+  const places = [...outline, ...spots, ...(me ? [me] : [])];
+  if (places.length === 0) {
+    return (
+      <div className="flex aspect-[46/42] items-center justify-center rounded-[10px] border border-dashed border-edge p-6 text-center text-faded">
+        The outline shows here as its corners come in.
+      </div>
+    );
+  }
+  const projection = project(boxOf(places), WIDTH, HEIGHT, 44);
+  const bar = scaleBar(projection.pxPerM, 90);
+  const kind = (spot: Spot) => zones.find((zone) => zone.id === spot.zoneId)?.kind ?? 'main';
+
+  function tap(event: MouseEvent<SVGSVGElement>) {
+    if (!onPlace) return;
+    const box = event.currentTarget.getBoundingClientRect();
+    onPlace(
+      projection.back({
+        x: ((event.clientX - box.left) / box.width) * WIDTH,
+        y: ((event.clientY - box.top) / box.height) * HEIGHT,
+      }),
+    );
+  }
+
+  return (
+    // biome-ignore lint/a11y/useKeyWithClickEvents: a place is also set by position or by typing it below the map
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className={`w-full ${onPlace ? 'cursor-crosshair' : ''}`}
+      role="group"
+      aria-label="Map of the field and its spots"
+      onClick={tap}
+    >
+      <polygon
+        points={outline
+          .map(projection.to)
+          .map((at) => `${at.x},${at.y}`)
+          .join(' ')}
+        fill="var(--soil-deep)"
+        fillOpacity="0.55"
+        stroke="var(--ink)"
+        strokeWidth="1.6"
+      />
+      {spots
+        .filter((spot) => spot.retiredOn === null)
+        .map((spot) => {
+          const at = projection.to(spot);
+          const on = spot.id === chosen;
+          const shape = {
+            fill: on ? 'var(--act)' : 'var(--paper)',
+            stroke: on ? 'var(--act)' : 'var(--ink)',
+            strokeWidth: 1.5,
+          };
+          return (
+            <g
+              key={spot.id}
+              role="button"
+              tabIndex={0}
+              aria-label={`Spot ${spot.label}${spot.note ? `, ${spot.note}` : ''}`}
+              className="cursor-pointer"
+              onClick={(event) => {
+                event.stopPropagation();
+                onChoose?.(spot.id);
+              }}
+              onKeyDown={(event) => {
+                if (event.key === 'Enter') onChoose?.(spot.id);
+              }}
+            >
+              <circle cx={at.x} cy={at.y} r="18" fill="transparent" />
+              {kind(spot) === 'reference' ? (
+                <path
+                  d={`M${at.x} ${at.y - 15}L${at.x + 17} ${at.y}L${at.x} ${at.y + 15}L${at.x - 17} ${at.y}Z`}
+                  {...shape}
+                />
+              ) : kind(spot) === 'strip' ? (
+                <rect x={at.x - 12} y={at.y - 12} width="24" height="24" rx="3" {...shape} />
+              ) : (
+                <circle cx={at.x} cy={at.y} r="13" {...shape} />
+              )}
+              <text
+                x={at.x}
+                y={at.y + 5}
+                textAnchor="middle"
+                fontSize={spot.label.length > 2 ? 10 : 14}
+                fontWeight="650"
+                fill={on ? 'var(--on-act)' : 'var(--ink)'}
+              >
+                {spot.label.length > 4 ? spot.label.slice(0, 1) : spot.label}
+              </text>
+            </g>
+          );
+        })}
+      {me && (
+        <g transform={`translate(${projection.to(me).x} ${projection.to(me).y})`}>
+          <circle r="9" fill="none" stroke="var(--act)" strokeWidth="2" />
+          <circle r="3" fill="var(--act)" />
+        </g>
+      )}
+      <g transform={`translate(16 ${HEIGHT - 18})`} aria-hidden="true">
+        <path d={`M0 -4v8M0 0h${bar.px}M${bar.px} -4v8`} stroke="var(--ink)" fill="none" />
+        <text x={bar.px + 8} y="5" fontSize="13" fill="var(--faded)" className="num">
+          {bar.m} m
+        </text>
+      </g>
+      <g transform="translate(22 26)" aria-hidden="true">
+        <path d="M0 12V-6M-4 0 0 -7 4 0" fill="none" stroke="var(--ink)" strokeWidth="1.4" />
+        <text x="0" y="27" fontSize="12" fill="var(--faded)" textAnchor="middle">
+          N
+        </text>
+      </g>
+    </svg>
+  );
+}

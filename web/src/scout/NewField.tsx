@@ -1,0 +1,231 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, take } from '../api/client';
+import { newId } from '../api/ids';
+import { keys } from '../api/keys';
+import { type Refusal, refusals, sentence } from '../api/problem';
+import type { Corner, Holding } from '../api/types';
+import { Choice } from '../ground/Choice';
+import { NumberField } from '../ground/NumberField';
+import { TextField } from '../ground/TextField';
+import { parse } from '../ground/units';
+import { useKept } from '../ground/useKept';
+import { FieldMap } from './FieldMap';
+import { readOutline, squareAbout, writeOutline } from './outline';
+import { whereIStand } from './position';
+import { TEXTURES, USES } from './words';
+
+const EMPTY = {
+  fieldId: '',
+  zoneId: '',
+  holdingId: '',
+  newHoldingId: '',
+  holdingName: '',
+  name: '',
+  use: '',
+  texture: '',
+  clay: '',
+  outline: '',
+  squareHa: '1',
+};
+
+/** A field of one's own: whose, what it is called, what it is, where its corners are. Kept as typed until it is saved. */
+export function NewField() {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [form, keep, forget] = useKept('new-field', 1, {
+    ...EMPTY,
+    fieldId: newId(),
+    zoneId: newId(),
+    newHoldingId: newId(),
+  });
+  const [found, setFound] = useState<Refusal[]>([]);
+  const [fault, setFault] = useState<string | null>(null);
+  const holdings = useQuery({
+    queryKey: keys.holdings,
+    queryFn: ({ signal }) => take(api.GET('/api/holdings', { signal })) as Promise<Holding[]>,
+  });
+  const set = (key: keyof typeof EMPTY) => (value: string) => keep({ ...form, [key]: value });
+  const outline = readOutline(form.outline);
+  const at = (path: string) => found.find((one) => one.path.startsWith(path))?.text;
+  const holdingId = form.holdingId || (holdings.data?.length ? '' : 'new');
+
+  async function stand(use: (here: Corner) => string) {
+    try {
+      set('outline')(use(await whereIStand()));
+      setFault(null);
+    } catch (error) {
+      setFault(sentence(error));
+    }
+  }
+
+  async function submit(event: FormEvent) {
+    event.preventDefault();
+    setFault(null);
+    const missing: Refusal[] = [];
+    if (holdingId === '')
+      missing.push({ path: '/holdingId', code: 'missing', text: 'Choose whose land it is.' });
+    if (holdingId === 'new' && form.holdingName.trim() === '')
+      missing.push({ path: '/holdingName', code: 'missing', text: 'Name the holding.' });
+    const clay = form.clay.trim() === '' ? null : parse(form.clay, '%');
+    if (clay && !clay.ok) missing.push({ path: '/clayPercent', code: 'wrong-type', text: clay.text });
+    if (outline.fault) missing.push({ path: '/outline', code: 'unreadable', text: outline.fault });
+    if (missing.length > 0) {
+      setFound(missing);
+      return;
+    }
+    try {
+      if (holdingId === 'new') {
+        await take(
+          api.PUT('/api/holdings/{id}', {
+            params: { path: { id: form.newHoldingId } },
+            body: { name: form.holdingName, version: 0 },
+          }),
+        );
+      }
+      await take(
+        api.PUT('/api/fields/{id}', {
+          params: { path: { id: form.fieldId } },
+          body: {
+            holdingId: holdingId === 'new' ? form.newHoldingId : holdingId,
+            mainZoneId: form.zoneId,
+            name: form.name,
+            use: form.use || (null as unknown as string),
+            texture: form.texture || null,
+            clayPercent: clay?.ok ? clay.value : null,
+            crop: null,
+            purpose: null,
+            climate: null,
+            coastal: null,
+            school: null,
+            outline: outline.corners,
+            timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+            version: 0,
+          },
+        }),
+      );
+      forget();
+      await queries.invalidateQueries();
+      void navigate(`/fields/${form.fieldId}/scout`);
+    } catch (error) {
+      setFound(refusals(error));
+      setFault(refusals(error).length === 0 ? sentence(error) : null);
+    }
+  }
+
+  const holdingOptions = [
+    ...(holdings.data ?? []).map((one) => ({ word: one.id, label: one.name })),
+    { word: 'new', label: 'A new holding' },
+  ];
+  return (
+    <form
+      onSubmit={(event) => void submit(event)}
+      noValidate
+      className="mx-auto grid max-w-[68rem] gap-x-12 gap-y-6 wide:grid-cols-2"
+    >
+      <h1 className="wide:col-span-2">A new field</h1>
+      <div className="grid content-start gap-6">
+        <Choice
+          label="Whose land"
+          options={holdingOptions}
+          value={holdingId}
+          onChange={set('holdingId')}
+          error={at('/holdingId')}
+        />
+        {holdingId === 'new' && (
+          <TextField
+            label="Name of the holding"
+            value={form.holdingName}
+            onChange={set('holdingName')}
+            error={at('/holdingName')}
+          />
+        )}
+        <TextField label="Name of the field" value={form.name} onChange={set('name')} error={at('/name')} />
+        <Choice
+          label="Land use"
+          options={USES}
+          value={form.use}
+          onChange={set('use')}
+          error={at('/use')}
+          hint="Limits differ by use."
+        />
+        <div>
+          <label htmlFor="texture" className="mb-1 block font-medium">
+            Texture, if known
+          </label>
+          <select
+            id="texture"
+            className="w-full"
+            value={form.texture}
+            onChange={(event) => set('texture')(event.target.value)}
+          >
+            <option value="">not known yet</option>
+            {TEXTURES.map((word) => (
+              <option key={word} value={word}>
+                {word.replaceAll('-', ' ')}
+              </option>
+            ))}
+          </select>
+        </div>
+        <NumberField
+          label="Clay, if known"
+          unit="%"
+          value={form.clay}
+          onChange={set('clay')}
+          error={at('/clayPercent')}
+        />
+      </div>
+      <div className="grid content-start gap-4">
+        <FieldMap outline={outline.corners} />
+        <TextField
+          label="Corners, in order round the field"
+          rows={5}
+          value={form.outline}
+          onChange={set('outline')}
+          error={at('/outline') ?? outline.fault ?? undefined}
+          hint="A line for each: latitude, longitude. A GeoJSON polygon can be pasted too."
+        />
+        <div className="flex flex-wrap gap-3">
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              void stand((here) => `${form.outline.trimEnd()}\n${writeOutline([here])}`.trimStart())
+            }
+          >
+            I stand at a corner
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() => void stand((here) => writeOutline(squareAbout(here, Number(form.squareHa) || 1)))}
+          >
+            A square of {form.squareHa || '1'} ha round me
+          </button>
+          <label className="flex items-center gap-2">
+            <span className="text-sm text-faded">ha</span>
+            <input
+              className="num w-20"
+              inputMode="decimal"
+              value={form.squareHa}
+              onChange={(event) => set('squareHa')(event.target.value)}
+              aria-label="Hectares of the square"
+            />
+          </label>
+        </div>
+        {fault && (
+          <p className="text-warn" role="alert">
+            {fault}
+          </p>
+        )}
+      </div>
+      <div className="wide:col-span-2">
+        <button type="submit" className="button button-main">
+          Save the field
+        </button>
+        <span className="ml-4 text-sm text-faded">kept on this device as you type</span>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,63 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { LandField, Planning, Visit } from '../api/types';
+import { show } from '../ground/format';
+import { Show } from '../ground/State';
+import { Spots } from './Spots';
+import { VisitPlan } from './VisitPlan';
+
+/** Where to stand, what to ask, and what to mind before the first step. */
+export function Scout() {
+  const { fieldId = '', visitId } = useParams();
+  const field = useQuery({
+    queryKey: keys.field(fieldId),
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/fields/{id}', { signal, params: { path: { id: fieldId } } })) as Promise<LandField>,
+  });
+  const visits = useQuery({
+    queryKey: keys.visits(fieldId),
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/fields/{id}/visits', { signal, params: { path: { id: fieldId } } })) as Promise<
+        Visit[]
+      >,
+  });
+  const planning = useQuery({
+    queryKey: keys.planning,
+    queryFn: ({ signal }) => take(api.GET('/api/planning', { signal })) as Promise<Planning>,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  return (
+    <Show of={field}>
+      {(land) => (
+        <div className="grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(20rem,27rem)_1fr]">
+          <section aria-labelledby="spots">
+            <h1 id="spots">{land.name}</h1>
+            <p className="mt-1 text-faded">
+              {land.use}, {show(land.areaHa, land.areaHa < 1 ? 2 : 1)} ha,{' '}
+              {land.texture?.replaceAll('-', ' ') ?? 'texture not known'}
+              {land.clayPercent !== null && `, ${show(land.clayPercent, 0)} % clay`}
+            </p>
+            <Spots field={land} />
+          </section>
+          <Show of={visits}>
+            {(all) => (
+              <Show of={planning}>
+                {(plan) => (
+                  <VisitPlan
+                    key={visitId ?? 'new'}
+                    field={land}
+                    planning={plan}
+                    visit={all.find((one) => one.id === visitId) ?? null}
+                    earlier={all.find((one) => one.state === 'done') ?? null}
+                  />
+                )}
+              </Show>
+            )}
+          </Show>
+        </div>
+      )}
+    </Show>
+  );
+}

@@ -1,0 +1,210 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, take } from '../api/client';
+import { newId } from '../api/ids';
+import { keys } from '../api/keys';
+import { sentence } from '../api/problem';
+import type { Corner, LandField, Spot } from '../api/types';
+import { Choice } from '../ground/Choice';
+import { TextField } from '../ground/TextField';
+import { mayWrite, useMe } from '../people/session';
+import { FieldMap } from './FieldMap';
+import { whereIStand } from './position';
+import { ZONE_KINDS } from './words';
+
+/** The spots of a field: set by hand on the map or by standing there, named, and found again at every later visit. */
+export function Spots({ field }: { field: LandField }) {
+  const me = useMe();
+  const queries = useQueryClient();
+  const [placing, setPlacing] = useState(false);
+  const [kind, setKind] = useState('main');
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [here, setHere] = useState<(Corner & { accuracyM: number }) | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const spot = field.spots.find((one) => one.id === chosen) ?? null;
+  const living = field.spots.filter((one) => one.retiredOn === null);
+
+  async function zoneId(): Promise<string> {
+    const known = field.zones.find((zone) => zone.kind === kind);
+    if (known) return known.id;
+    const id = newId();
+    const name = ZONE_KINDS.find((one) => one.word === kind)?.label.toLowerCase() ?? kind;
+    await take(
+      api.PUT('/api/zones/{id}', {
+        params: { path: { id } },
+        body: { fieldId: field.id, name, kind, version: 0 },
+      }),
+    );
+    return id;
+  }
+
+  async function add(at: Corner) {
+    try {
+      const numbers = living.map((one) => Number(one.label)).filter((number) => Number.isInteger(number));
+      const label =
+        kind === 'reference'
+          ? 'Ref'
+          : kind === 'main'
+            ? String(Math.max(0, ...numbers) + 1)
+            : `${kind.charAt(0).toUpperCase()}${living.filter((one) => one.label.startsWith(kind.charAt(0).toUpperCase())).length + 1}`;
+      const id = newId();
+      await take(
+        api.PUT('/api/spots/{id}', {
+          params: { path: { id } },
+          body: {
+            zoneId: await zoneId(),
+            label,
+            note: null,
+            lat: at.lat,
+            lon: at.lon,
+            retiredOn: null,
+            retiredReason: null,
+            version: 0,
+          },
+        }),
+      );
+      setPlacing(false);
+      setChosen(id);
+      setFault(null);
+      await queries.invalidateQueries({ queryKey: keys.field(field.id) });
+      await queries.invalidateQueries({ queryKey: keys.season });
+    } catch (error) {
+      setFault(sentence(error));
+    }
+  }
+
+  async function stand() {
+    try {
+      const place = await whereIStand();
+      setHere(place);
+      await add(place);
+    } catch (error) {
+      setFault(sentence(error));
+    }
+  }
+
+  return (
+    <div className="mt-4 grid gap-4">
+      <FieldMap
+        outline={field.outline}
+        spots={field.spots}
+        zones={field.zones}
+        chosen={chosen}
+        onChoose={setChosen}
+        onPlace={placing ? (at) => void add(at) : undefined}
+        me={here}
+      />
+      {living.length === 0 && (
+        <p>
+          No spot yet. A spot is a place that every later visit returns to; three or more stand for a field.
+        </p>
+      )}
+      {mayWrite(me) && (
+        <>
+          <Choice label="The next spot belongs to" options={ZONE_KINDS} value={kind} onChange={setKind} />
+          <div className="flex flex-wrap gap-3">
+            <button
+              type="button"
+              className={`button ${placing ? 'button-main' : ''}`}
+              aria-pressed={placing}
+              onClick={() => setPlacing(!placing)}
+            >
+              {placing ? 'Tap the map…' : 'Set a spot on the map'}
+            </button>
+            <button type="button" className="button" onClick={() => void stand()}>
+              I stand here
+            </button>
+          </div>
+        </>
+      )}
+      {here && <p className="text-sm text-faded">Position good to about {Math.round(here.accuracyM)} m.</p>}
+      {fault && (
+        <p className="text-warn" role="alert">
+          {fault}
+        </p>
+      )}
+      {spot && mayWrite(me) && (
+        <EditSpot key={spot.id} spot={spot} field={field} onDone={() => setChosen(null)} />
+      )}
+    </div>
+  );
+}
+
+function EditSpot({ spot, field, onDone }: { spot: Spot; field: LandField; onDone: () => void }) {
+  const queries = useQueryClient();
+  const [label, setLabel] = useState(spot.label);
+  const [note, setNote] = useState(spot.note ?? '');
+  const [reason, setReason] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+
+  async function save(retire: boolean) {
+    if (retire && reason.trim() === '') {
+      setFault('Say why it is given up; its readings stay.');
+      return;
+    }
+    try {
+      await take(
+        api.PUT('/api/spots/{id}', {
+          params: { path: { id: spot.id } },
+          body: {
+            zoneId: spot.zoneId,
+            label,
+            note: note.trim() === '' ? null : note,
+            lat: spot.lat,
+            lon: spot.lon,
+            retiredOn: retire ? new Date().toISOString().slice(0, 10) : null,
+            retiredReason: retire ? reason : null,
+            version: spot.version,
+          },
+        }),
+      );
+      await queries.invalidateQueries({ queryKey: keys.field(field.id) });
+      onDone();
+    } catch (error) {
+      setFault(sentence(error));
+    }
+  }
+
+  return (
+    <section className="grid gap-3 border-t border-rule pt-4" aria-label={`Spot ${spot.label}`}>
+      <h2>Spot {spot.label}</h2>
+      <p className="num text-sm text-faded">
+        {spot.lat.toFixed(6)}, {spot.lon.toFixed(6)}
+      </p>
+      <TextField label="Label" value={label} onChange={setLabel} />
+      <TextField
+        label="How to find it"
+        value={note}
+        onChange={setNote}
+        hint="A word or two: gate end, wheelings."
+      />
+      <div className="flex flex-wrap gap-3">
+        <button type="button" className="button button-main" onClick={() => void save(false)}>
+          Keep
+        </button>
+        <button type="button" className="button" onClick={onDone}>
+          Close
+        </button>
+      </div>
+      <details>
+        <summary className="link cursor-pointer">Give this spot up</summary>
+        <div className="mt-3 grid gap-3">
+          <TextField
+            label="Why"
+            value={reason}
+            onChange={setReason}
+            hint="It is never moved; set a new one instead."
+          />
+          <button type="button" className="button justify-self-start" onClick={() => void save(true)}>
+            Give it up
+          </button>
+        </div>
+      </details>
+      {fault && (
+        <p className="text-warn" role="alert">
+          {fault}
+        </p>
+      )}
+    </section>
+  );
+}

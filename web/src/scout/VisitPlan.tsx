@@ -1,0 +1,303 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, take } from '../api/client';
+import { newId } from '../api/ids';
+import { keys } from '../api/keys';
+import { type Refusal, refusals, sentence } from '../api/problem';
+import type { LandField, Method, Planning, Visit } from '../api/types';
+import { useMethods } from '../api/useMethods';
+import { Choice } from '../ground/Choice';
+import { day, show, today } from '../ground/format';
+import { NumberField } from '../ground/NumberField';
+import { TextField } from '../ground/TextField';
+import { parse } from '../ground/units';
+import { useKept } from '../ground/useKept';
+import { mayWrite, useMe } from '../people/session';
+import { StartCard } from './StartCard';
+import { MOISTURES } from './words';
+
+type Props = { field: LandField; planning: Planning; visit: Visit | null; earlier: Visit | null };
+
+type Form = {
+  id: string;
+  day: string;
+  question: string;
+  methods: string[];
+  moisture: string;
+  soilTemperature: string;
+  daysSinceRain: string;
+  rain: string;
+  weather: string;
+  startCard: Record<string, string>;
+};
+
+/** A visit being planned, or its conditions being put right: question, tests, the day, the start card. */
+export function VisitPlan({ field, planning, visit, earlier }: Props) {
+  const me = useMe();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const methods = useMethods();
+  const [form, keep, forget] = useKept<Form>(`visit:${visit?.id ?? `new:${field.id}`}`, 1, startForm(visit));
+  const [found, setFound] = useState<Refusal[]>([]);
+  const [fault, setFault] = useState<string | null>(null);
+  const question = planning.questions.find((one) => one.id === form.question);
+  const at = (path: string) => found.find((one) => one.path === path)?.text;
+  const ticked = planning.startCard.every((item) => form.startCard[item.id]);
+  const spots = field.spots.filter((spot) => spot.retiredOn === null).length;
+
+  function ask(id: string) {
+    const asked = planning.questions.find((one) => one.id === id);
+    const methods = asked && asked.methods.length > 0 ? asked.methods : (earlier?.methods ?? []);
+    keep({ ...form, question: id, methods });
+  }
+
+  async function save(state: string) {
+    const number = (typed: string, unit: string | null, path: string): number | null => {
+      if (typed.trim() === '') return null;
+      const parsed = parse(typed, unit);
+      if (parsed.ok) return parsed.value;
+      wrong.push({ path, code: 'wrong-type', text: parsed.text });
+      return null;
+    };
+    const wrong: Refusal[] = [];
+    const body = {
+      fieldId: field.id,
+      day: form.day,
+      state,
+      question: form.question || (null as unknown as string),
+      methods: form.methods,
+      moisture: form.moisture || null,
+      soilTemperatureC: number(form.soilTemperature, '°C', '/soilTemperatureC'),
+      daysSinceRain: number(form.daysSinceRain, 'days', '/daysSinceRain'),
+      rainMm: number(form.rain, 'mm', '/rainMm'),
+      weather: form.weather || null,
+      startCard: form.startCard,
+      ticks: visit?.ticks ?? {},
+      version: visit?.version ?? 0,
+    };
+    if (wrong.length > 0) {
+      setFound(wrong);
+      return;
+    }
+    try {
+      await take(api.PUT('/api/visits/{id}', { params: { path: { id: form.id } }, body }));
+      forget();
+      setFound([]);
+      setFault(null);
+      await queries.invalidateQueries({ queryKey: ['field'] });
+      await queries.invalidateQueries({ queryKey: ['visit'] });
+      await queries.invalidateQueries({ queryKey: keys.season });
+      const next = state === 'running' ? 'measure' : state === 'done' ? 'read' : 'scout';
+      void navigate(`/fields/${field.id}/visits/${form.id}/${next}`);
+    } catch (error) {
+      setFound(refusals(error));
+      setFault(refusals(error).length === 0 ? sentence(error) : null);
+    }
+  }
+
+  if (!mayWrite(me)) {
+    return <Conditions visit={visit} />;
+  }
+  return (
+    <section aria-labelledby="visit" className="grid max-w-[46rem] content-start gap-7">
+      <h2 id="visit" className="text-[1.75rem]">
+        {visit ? `Visit of ${day(visit.day)}` : 'Plan a visit'}
+      </h2>
+      <Choice
+        label="What it is to answer"
+        options={planning.questions.map((one) => ({ word: one.id, label: one.label, sentence: one.purpose }))}
+        value={form.question}
+        onChange={ask}
+        error={at('/question')}
+      />
+      <Tests
+        methods={methods.data ?? []}
+        chosen={form.methods}
+        spots={spots}
+        onChange={(chosen) => keep({ ...form, methods: chosen })}
+        hint={
+          question?.methods.length === 0 && !earlier
+            ? 'There is no earlier visit to repeat: choose the tests.'
+            : null
+        }
+      />
+      <div className="grid gap-4">
+        <h3>The day</h3>
+        <div className="grid gap-4 desk:grid-cols-2">
+          <TextField
+            label="Day"
+            type="date"
+            value={form.day}
+            onChange={(next) => keep({ ...form, day: next })}
+            error={at('/day')}
+          />
+          <TextField
+            label="Weather"
+            value={form.weather}
+            onChange={(next) => keep({ ...form, weather: next })}
+          />
+        </div>
+        <Choice
+          label="Soil, as a hand feels it"
+          options={MOISTURES}
+          value={form.moisture}
+          onChange={(next) => keep({ ...form, moisture: next })}
+          hint="Leave it open until you are there."
+        />
+        <div className="grid gap-4 desk:grid-cols-3">
+          <NumberField
+            label="Days since 10 mm of rain"
+            unit="days"
+            value={form.daysSinceRain}
+            onChange={(next) => keep({ ...form, daysSinceRain: next })}
+            error={at('/daysSinceRain')}
+          />
+          <NumberField
+            label="How much rain"
+            unit="mm"
+            value={form.rain}
+            onChange={(next) => keep({ ...form, rain: next })}
+            error={at('/rainMm')}
+          />
+          <NumberField
+            label="Soil at 5 cm"
+            unit="°C"
+            value={form.soilTemperature}
+            onChange={(next) => keep({ ...form, soilTemperature: next })}
+            error={at('/soilTemperatureC')}
+          />
+        </div>
+      </div>
+      <StartCard
+        items={planning.startCard}
+        ticked={form.startCard}
+        onTick={(id, on) => {
+          const { [id]: _, ...others } = form.startCard;
+          keep({ ...form, startCard: on ? { ...others, [id]: new Date().toISOString() } : others });
+        }}
+      />
+      {fault && (
+        <p className="text-warn" role="alert">
+          {fault}
+        </p>
+      )}
+      <div className="flex flex-wrap items-center gap-3">
+        {visit?.state === 'done' ? (
+          <button type="button" className="button button-main" onClick={() => void save('done')}>
+            Save the conditions
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="button button-main"
+            disabled={!ticked || spots === 0}
+            onClick={() => void save('running')}
+          >
+            {visit?.state === 'running' ? 'Back to measuring' : 'Begin the visit'}
+          </button>
+        )}
+        {visit?.state !== 'done' && visit?.state !== 'running' && (
+          <button type="button" className="button" onClick={() => void save('planned')}>
+            {visit ? 'Save the plan' : 'Keep it planned'}
+          </button>
+        )}
+        {visit?.state === 'running' && (
+          <button type="button" className="button" onClick={() => void save('done')}>
+            End the visit
+          </button>
+        )}
+      </div>
+      {(spots === 0 || !ticked) && visit?.state !== 'done' && (
+        <p className="text-sm text-faded">
+          {spots === 0
+            ? 'Set a spot first: the field has none.'
+            : 'The start card is ticked through before the first step.'}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function startForm(visit: Visit | null): Form {
+  const text = (value: number | null | undefined) =>
+    value === null || value === undefined ? '' : String(value);
+  return {
+    id: visit?.id ?? newId(),
+    day: visit?.day ?? today(new Date()),
+    question: visit?.question ?? '',
+    methods: visit?.methods ?? [],
+    moisture: visit?.moisture ?? '',
+    soilTemperature: text(visit?.soilTemperatureC),
+    daysSinceRain: text(visit?.daysSinceRain),
+    rain: text(visit?.rainMm),
+    weather: visit?.weather ?? '',
+    startCard: visit?.startCard ?? {},
+  };
+}
+
+/** The tests with what each costs in hands-on minutes at a spot. */
+function Tests(props: {
+  methods: Method[];
+  chosen: string[];
+  spots: number;
+  onChange: (chosen: string[]) => void;
+  hint: string | null;
+}) {
+  const minutes = (method: Method) =>
+    (method.variants[0]?.steps ?? []).reduce((sum, step) => sum + step.handsOnS, 0) / 60;
+  const total = props.methods
+    .filter((one) => props.chosen.includes(one.id))
+    .reduce((sum, one) => sum + minutes(one), 0);
+  return (
+    <fieldset>
+      <legend className="font-medium">Tests</legend>
+      {props.hint && <p className="text-sm text-faded">{props.hint}</p>}
+      <ul className="mt-1">
+        {props.methods.map((method) => (
+          <li key={method.id} className="border-t border-rule">
+            <label className="grid min-h-12 cursor-pointer grid-cols-[2rem_1fr_auto] items-center gap-x-2 py-1">
+              <input
+                type="checkbox"
+                className="size-5 min-h-0"
+                checked={props.chosen.includes(method.id)}
+                onChange={(event) =>
+                  props.onChange(
+                    props.methods
+                      .map((one) => one.id)
+                      .filter((id) => (id === method.id ? event.target.checked : props.chosen.includes(id))),
+                  )
+                }
+              />
+              <span>
+                <span className="font-medium">{method.name}</span>{' '}
+                <span className="text-sm text-faded">{method.purpose}</span>
+              </span>
+              <span className="num text-sm text-faded">{show(minutes(method), 0)} min</span>
+            </label>
+          </li>
+        ))}
+      </ul>
+      {total > 0 && props.spots > 0 && (
+        <p className="mt-2 text-sm text-faded">
+          Hands-on about <span className="num text-ink">{show((total * props.spots) / 60, 1)} h</span> at{' '}
+          {props.spots} {props.spots === 1 ? 'spot' : 'spots'}, waits and walking not counted.
+        </p>
+      )}
+    </fieldset>
+  );
+}
+
+/** For a reader: what the day was like. */
+function Conditions({ visit }: { visit: Visit | null }) {
+  if (!visit) return <p className="text-faded">No visit chosen.</p>;
+  return (
+    <section>
+      <h2>Visit of {day(visit.day)}</h2>
+      <p className="mt-2">
+        By {visit.observerName}. Soil {visit.moisture ?? 'moisture not noted'},{' '}
+        {visit.daysSinceRain === null ? 'rain not noted' : `${show(visit.daysSinceRain, 0)} days after rain`}.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,40 @@
+export const USES = [
+  { word: 'arable', label: 'Arable' },
+  { word: 'pasture', label: 'Pasture' },
+  { word: 'orchard', label: 'Orchard, vines' },
+  { word: 'garden', label: 'Garden' },
+  { word: 'turf', label: 'Turf' },
+];
+
+export const TEXTURES = [
+  'sand',
+  'loamy-sand',
+  'sandy-loam',
+  'loam',
+  'silt-loam',
+  'silt',
+  'sandy-clay-loam',
+  'clay-loam',
+  'silty-clay-loam',
+  'sandy-clay',
+  'silty-clay',
+  'clay',
+];
+
+export const ZONE_KINDS = [
+  { word: 'main', label: 'Whole field' },
+  { word: 'good', label: 'Good patch' },
+  { word: 'poor', label: 'Poor patch' },
+  { word: 'strip', label: 'Strip' },
+  { word: 'reference', label: 'Undisturbed reference' },
+];
+
+export const MOISTURES = [
+  {
+    word: 'dry',
+    label: 'Dry',
+    sentence: 'Falls apart in the hand, pale. Readings are kept but are no evidence.',
+  },
+  { word: 'moist', label: 'Moist', sentence: 'Dark, holds together when pressed.' },
+  { word: 'wet', label: 'Wet', sentence: 'Smears, or water shows. Readings are kept but are no evidence.' },
+];
