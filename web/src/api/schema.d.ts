@@ -954,6 +954,7 @@ export interface components {
             demoLogins: string[];
             demoPassword: string | null;
             empty: boolean;
+            signedIn: boolean;
         };
         "morphotera.app.read.SectionView": {
             columns: components["schemas"]["morphotera.app.read.SectionView.Column"][];
@@ -1977,7 +1978,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": Record<string, never>;
+                    "application/json": components["schemas"]["morphotera.app.people.SessionController.Me"];
                 };
             };
         };

@@ -2,9 +2,9 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, take } from '../api/client';
 import { newId } from '../api/ids';
-import { keys } from '../api/keys';
 import { refusals, sentence } from '../api/problem';
 import { TextField } from '../ground/TextField';
+import { enter } from './enter';
 import { Masthead } from './Masthead';
 
 /** An empty product asks for its first owner. */
@@ -22,8 +22,7 @@ export function FirstOwner() {
     setBusy(true);
     try {
       const me = await take(api.POST('/api/first-owner', { body: { ...ids, ...form } }));
-      queries.clear();
-      queries.setQueryData(keys.session, me);
+      enter(queries, me);
     } catch (error) {
       setFault(error);
       setBusy(false);

@@ -1,8 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
-import { Failed } from '../api/problem';
 import type { Me } from '../api/types';
 import { Show } from '../ground/State';
 import { FirstOwner } from './FirstOwner';
@@ -11,13 +10,15 @@ import { Session } from './session';
 
 /** Who is here: the page for those signed in, sign-in for the others, the first owner where nobody is yet. */
 export function Gate({ children }: { children: ReactNode }) {
+  const queries = useQueryClient();
   const session = useQuery({
     queryKey: keys.session,
-    queryFn: ({ signal }) =>
-      take(api.GET('/api/session', { signal })).catch((error: unknown) => {
-        if (error instanceof Failed && error.problem.status === 401) return null;
-        throw error;
-      }) as Promise<Me | null>,
+    // Asked in two: who is welcome answers everybody, so that nobody's first page begins with a refusal.
+    queryFn: async ({ signal }): Promise<Me | null> => {
+      const welcome = await take(api.GET('/api/welcome', { signal }));
+      queries.setQueryData(keys.welcome, welcome);
+      return welcome.signedIn ? take(api.GET('/api/session', { signal })) : null;
+    },
     staleTime: Number.POSITIVE_INFINITY,
   });
   return <Show of={session}>{(me) => (me ? <Session value={me}>{children}</Session> : <Outside />)}</Show>;

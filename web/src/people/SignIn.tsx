@@ -1,10 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, take } from '../api/client';
-import { keys } from '../api/keys';
 import { refusals, sentence } from '../api/problem';
 import type { Welcome } from '../api/types';
 import { TextField } from '../ground/TextField';
+import { enter } from './enter';
 import { Masthead } from './Masthead';
 
 export function SignIn({ welcome }: { welcome: Welcome }) {
@@ -19,8 +19,7 @@ export function SignIn({ welcome }: { welcome: Welcome }) {
     setFault(null);
     try {
       const me = await take(api.POST('/api/session', { body: { email: withEmail, password: withPassword } }));
-      queries.clear();
-      queries.setQueryData(keys.session, me);
+      enter(queries, me);
     } catch (error) {
       setFault(error);
       setBusy(false);

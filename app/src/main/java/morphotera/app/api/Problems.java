@@ -55,6 +55,14 @@ class Problems {
     }
 
     @ExceptionHandler
+    ResponseEntity<Problem> wait(Wait fault) {
+        return ResponseEntity.status(429)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(fault.seconds()))
+                .body(Problem.of(429, "Too many tries", fault.getMessage()));
+    }
+
+    @ExceptionHandler
     ResponseEntity<Problem> forbidden(Forbidden fault) {
         return answer(Problem.of(403, "Not allowed", fault.getMessage()));
     }

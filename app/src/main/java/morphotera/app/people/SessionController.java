@@ -10,11 +10,11 @@ import java.util.Optional;
 import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
+import morphotera.app.api.Wait;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -79,6 +79,7 @@ class SessionController {
 
     /** What a caller may know before signing in. */
     record Welcome(
+            boolean signedIn,
             boolean empty,
             List<String> demoLogins,
             @Nullable String demoPassword) {}
@@ -93,20 +94,21 @@ class SessionController {
     }
 
     @GetMapping("/api/welcome")
-    Welcome welcome(@Parameter(hidden = true) CsrfToken token) {
+    Welcome welcome(@Parameter(hidden = true) CsrfToken token, @Parameter(hidden = true) Authentication signedIn) {
         token.getToken();
-        return new Welcome(people.practices() == 0, demo.logins(), demo.password());
+        return new Welcome(
+                signedIn != null && signedIn.getPrincipal() instanceof Viewer,
+                people.practices() == 0,
+                demo.logins(),
+                demo.password());
     }
 
     @PostMapping("/api/session")
-    ResponseEntity<?> signIn(@RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
+    Me signIn(@RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
         String email = body.email().strip().toLowerCase(Locale.ROOT);
         Duration wait = guard.wait(email);
         if (!wait.isZero()) {
-            long seconds = Math.max(1, wait.toSeconds() + 1);
-            return ResponseEntity.status(429)
-                    .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
-                    .body(new WaitProblem(429, "Too many wrong passwords", "Try again in " + seconds + " s."));
+            throw new Wait(wait.toSeconds() + 1);
         }
         Optional<Person> person = people.byEmail(email);
         boolean right = passwords.matches(
@@ -118,10 +120,8 @@ class SessionController {
         }
         guard.right(email);
         begin(person.get(), request, response);
-        return ResponseEntity.ok(me(person.get()));
+        return me(person.get());
     }
-
-    record WaitProblem(int status, String title, String detail) {}
 
     @DeleteMapping("/api/session")
     ResponseEntity<Void> signOut(HttpServletRequest request) {
@@ -134,8 +134,7 @@ class SessionController {
 
     @PostMapping("/api/first-owner")
     @Transactional
-    public ResponseEntity<Me> firstOwner(
-            @RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
+    public Me firstOwner(@RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
         if (people.practices() > 0) {
             throw new Refused(List.of(
                     new Refusal("", "not-empty", "There is a practice here already. Ask its owner for a login.")));
@@ -151,7 +150,7 @@ class SessionController {
                 1);
         people.add(owner);
         begin(owner, request, response);
-        return ResponseEntity.ok(me(owner));
+        return me(owner);
     }
 
     private void begin(Person person, HttpServletRequest request, HttpServletResponse response) {

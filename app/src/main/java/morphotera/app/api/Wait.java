@@ -1,0 +1,16 @@
+package morphotera.app.api;
+
+/** Too many tries: the next must wait. */
+public final class Wait extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final long seconds;
+
+    public Wait(long seconds) {
+        super("Too many wrong passwords for this address. Try again in " + seconds + " s.");
+        this.seconds = seconds;
+    }
+
+    long seconds() {
+        return seconds;
+    }
+}
