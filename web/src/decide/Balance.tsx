@@ -76,10 +76,7 @@ function Bar({ pieces, side }: { pieces: Evidence[]; side: 'for' | 'against' }) 
 /** A finding in words with the number it rests on; it opens the reading it came from. */
 function Piece({ piece, whole }: { piece: Evidence; whole: WholeVisit }) {
   const reading = whole.readings.find((one) => piece.readings.includes(one.id));
-  const number =
-    piece.number === null
-      ? ''
-      : ` (${show(piece.number, piece.unit === 'share' ? 2 : 1)}${piece.unit ? ` ${piece.unit}` : ''})`;
+  const number = piece.number === null ? '' : ` (${withUnit(piece.number, piece.unit)})`;
   const text = `${piece.value ? '' : 'Not so: '}${piece.value ? piece.text : piece.text.charAt(0).toLowerCase() + piece.text.slice(1)}${number}`;
   return (
     <li className="py-0.5 leading-snug">
@@ -99,4 +96,10 @@ function Piece({ piece, whole }: { piece: Evidence; whole: WholeVisit }) {
       <span className="num text-faded">{show(Math.abs(piece.weight), 1)}</span>
     </li>
   );
+}
+
+function withUnit(value: number, unit: string | null): string {
+  if (unit === 'share') return `${show(value * 100, 0)} %`;
+  if (unit === 'score') return `score ${show(value, 0)}`;
+  return unit === 'pH' ? `pH ${show(value)}` : `${show(value)}${unit ? ` ${unit}` : ''}`;
 }

@@ -7,7 +7,7 @@ import { Choice } from '../ground/Choice';
 import { show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { useKept } from '../ground/useKept';
-import { toReading, type Values } from '../measure/draft';
+import { missingIn, toReading, type Values } from '../measure/draft';
 
 type Props = { remedy: Remedy; known: { [key: string]: number }; place: string; serves: Cause[] };
 
@@ -18,6 +18,7 @@ const NOT_YET = ['missing'];
 export function Calculator({ remedy, known, place, serves }: Props) {
   const [values, keep] = useKept<Values>(`remedy:${remedy.id}:${place}`, 1, startFrom(known));
   const { reading, faults } = toReading(remedy.fields, values, '');
+  const open = missingIn(remedy.fields, reading, '');
   const text = JSON.stringify(reading);
   const [rested, setRested] = useState(text);
   useEffect(() => {
@@ -34,9 +35,9 @@ export function Calculator({ remedy, known, place, serves }: Props) {
           body: JSON.parse(rested),
         }),
       ) as Promise<RemedyAnswer>,
-    enabled: faults.length === 0,
+    enabled: faults.length === 0 && open.length === 0,
   });
-  const found = [...faults, ...refusals(answer.error)];
+  const found = [...faults, ...open, ...refusals(answer.error)];
   const errorAt = (path: string) =>
     found.find((one) => one.path === path && !NOT_YET.includes(one.code))?.text;
   const missing = found.filter((one) => NOT_YET.includes(one.code)).length;

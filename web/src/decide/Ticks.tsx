@@ -42,21 +42,24 @@ export function Ticks({ whole, zone }: { whole: WholeVisit; zone: string }) {
     }
   }
 
-  const count = Object.keys(ticks).length;
+  const text = (id: string) => planning.data?.ticks.find((one) => one.id === id)?.text ?? id;
+  const seen = Object.keys(ticks).filter((id) => ticks[id]);
+  const notThere = Object.keys(ticks).filter((id) => ticks[id] === false);
   return (
     <section aria-labelledby="eyes">
       <h2 id="eyes">What eyes saw</h2>
-      <p className="text-sm text-faded">
-        {count === 0 ? 'Nothing ticked yet.' : `${count} looked for.`} Not looked is not the same as not
-        there.
-      </p>
+      <p className="text-sm text-faded">Not looked is not the same as not there.</p>
+      {seen.length > 0 && <p className="mt-1">Seen: {seen.map(text).join('; ')}.</p>}
+      {notThere.length > 0 && (
+        <p className="mt-1">Looked for and not there: {notThere.map(text).join('; ')}.</p>
+      )}
       {fault && (
         <p className="text-warn" role="alert">
           {fault}
         </p>
       )}
-      <details className="mt-1" open={count > 0 || undefined}>
-        <summary className="link flex min-h-11 cursor-pointer items-center">Tick them</summary>
+      <details className="mt-1">
+        <summary className="link flex min-h-11 cursor-pointer items-center">Tick what you saw</summary>
         <ul>
           {(planning.data?.ticks ?? []).map((tick) => {
             const state: State =

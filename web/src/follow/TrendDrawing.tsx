@@ -29,9 +29,9 @@ export function TrendDrawing({ visits, done, methods, now, since }: Props) {
   const pegs = placeLabels(
     done.map((one) => ({
       id: one.id,
-      x: Math.min(at(one.doneOn) + 7, RIGHT - 150),
+      x: Math.min(at(one.doneOn) + 7, RIGHT - 260),
       y: 8,
-      width: Math.min(190, (one.note ?? one.kind).length * 6.7 + 10),
+      width: pegText(one).length * 6.9 + 10,
       height: 18,
     })),
     { width: RIGHT + 20, height: PEGS - 12 },
@@ -64,9 +64,7 @@ export function TrendDrawing({ visits, done, methods, now, since }: Props) {
                 />
                 <circle cx={at(one.doneOn)} cy={(label?.y ?? 8) + 10} r="4" fill="var(--ink)" />
                 <text x={label?.x} y={(label?.y ?? 8) + 15} fontSize="13.5" fill="var(--ink)">
-                  {(one.note ?? one.kind).length > 28
-                    ? `${(one.note ?? one.kind).slice(0, 27)}…`
-                    : (one.note ?? one.kind)}
+                  {pegText(one)}
                 </text>
               </g>
             );
@@ -74,7 +72,7 @@ export function TrendDrawing({ visits, done, methods, now, since }: Props) {
           {visits.map((visit) => (
             <g key={visit.visitId}>
               <path
-                d={`M${at(visit.day)} ${PEGS}V${bottom}`}
+                d={`M${at(visit.day)} ${PEGS + 26}V${bottom}`}
                 stroke={visit.visitId === now || visit.visitId === since ? 'var(--edge)' : 'var(--rule)'}
                 strokeWidth={visit.visitId === now || visit.visitId === since ? 1.6 : 1}
               />
@@ -123,9 +121,9 @@ function Row(props: {
   }));
   const all = rows.flatMap((row) => row.score?.spots.map((spot) => spot.score) ?? []);
   // The scale is the part of 0 to 100 where the spots lie, to the next ten: a flat line says little about them.
-  const low = Math.max(0, Math.floor((Math.min(...all) - 4) / 10) * 10);
-  const high = Math.min(100, Math.ceil((Math.max(...all) + 4) / 10) * 10);
-  const y = scale([low, Math.max(low + 20, high)], [top + ROW - 18, top + 14], 10);
+  const low = Math.max(0, Math.min(80, Math.floor((Math.min(...all) - 4) / 10) * 10));
+  const high = Math.min(100, Math.max(low + 20, Math.ceil((Math.max(...all) + 4) / 10) * 10));
+  const y = scale([low, high], [top + ROW - 18, top + 14], 10);
   const spots = [...new Set(rows.flatMap((row) => row.score?.spots.map((spot) => spot.spot) ?? []))];
   const ends = y.domain;
   return (
@@ -191,6 +189,11 @@ function Row(props: {
       ))}
     </g>
   );
+}
+
+function pegText(one: Intervention): string {
+  const text = one.note ?? one.kind.replace('-', ' ');
+  return text.length > 46 ? `${text.slice(0, 45).trimEnd()}…` : text;
 }
 
 function nameOf(methods: Method[], id: string): string {

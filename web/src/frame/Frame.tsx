@@ -29,7 +29,7 @@ export function Frame({ children }: { children: ReactNode }) {
       >
         To the page
       </a>
-      <header className="no-print px-4 pt-3 desk:px-7 desk:pt-5">
+      <header className="no-print px-4 pt-3 desk:px-7 desk:pt-3">
         <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
           <Link
             to="/"
@@ -48,7 +48,7 @@ export function Frame({ children }: { children: ReactNode }) {
             <Account />
           </div>
         </div>
-        <nav aria-label="Verbs" className="mt-2 flex gap-8 max-desk:hidden">
+        <nav aria-label="Verbs" className="flex gap-8 max-desk:hidden">
           {VERBS.map((verb) => (
             <Link
               key={verb}
@@ -68,7 +68,7 @@ export function Frame({ children }: { children: ReactNode }) {
       <div className="no-print overflow-hidden">
         <GroundLine />
       </div>
-      <main id="page" className="px-4 pt-4 pb-40 desk:px-7 desk:pt-6 desk:pb-12">
+      <main id="page" className="px-4 pt-4 pb-40 desk:px-7 desk:pt-7 desk:pb-12">
         {children}
       </main>
       <div className="no-print fixed inset-x-0 bottom-0 z-20 bg-paper desk:hidden">

@@ -29,13 +29,13 @@ export function VerbRoot() {
   return (
     <svg
       width="16"
-      height="44"
-      viewBox="0 0 16 44"
+      height="36"
+      viewBox="0 0 16 36"
       aria-hidden="true"
-      className="absolute -bottom-[42px] left-1/2 -translate-x-1/2"
+      className="absolute -bottom-[34px] left-1/2 -translate-x-1/2"
     >
       <path
-        d="M8 0C8.6 12 7.4 20 8 43M8 13C6.5 17 4.6 19 4.2 26M8 16C9.6 20 11 22 11.6 30"
+        d="M8 0C8.6 10 7.4 18 8 35M8 13C6.5 16 4.6 18 4.2 24M8 16C9.6 19 11 21 11.6 28"
         fill="none"
         stroke="var(--root)"
         strokeWidth="1.7"

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockText, day, show, signed, today, waitText } from './format';
+import { clockText, day, inSentence, show, signed, today, waitText } from './format';
 
 describe('what is shown', () => {
   it('is a number without trailing zeros, and a dash where nothing was measured', () => {
@@ -31,5 +31,10 @@ describe('what is shown', () => {
     expect(waitText(1500)).toBe('25 min');
     expect(waitText(14_400)).toBe('4 h');
     expect(waitText(172_800)).toBe('2 days');
+  });
+
+  it('is a name inside a sentence, and pH stays pH', () => {
+    expect(inSentence('Root depth')).toBe('root depth');
+    expect(inSentence('pH by depth')).toBe('pH by depth');
   });
 });

@@ -62,3 +62,8 @@ export function waitText(seconds: number): string {
   if (seconds < 172_800) return `${show(seconds / 3600, 0)} h`;
   return `${show(seconds / 86_400, 0)} days`;
 }
+
+/** A name inside a sentence: "Cone" becomes "cone", "pH by depth" stays. */
+export function inSentence(name: string): string {
+  return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+}

@@ -9,7 +9,7 @@ import { type Refusal, refusals, sentence } from '../api/problem';
 import type { Evaluation, Method, Reading, Spot, Step, WholeVisit } from '../api/types';
 import { mayWrite, useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
-import { type Draft, fromReading, toReading } from './draft';
+import { type Draft, fromReading, missingIn, toReading } from './draft';
 import { drawingOf } from './drawings';
 import { FieldEntry } from './FieldEntry';
 import { Result } from './Result';
@@ -156,8 +156,9 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
       one.clock.visitId === whole.visit.id && one.clock.spotId === spot.id && one.clock.method === method.id,
   );
   const { reading, faults } = toReading(method.fields, draft.values);
-  const evaluation = useEvaluation(whole, method, reading, faults.length === 0);
-  const found = [...faults, ...refusals(evaluation.error)];
+  const missing = missingIn(method.fields, reading);
+  const evaluation = useEvaluation(whole, method, reading, faults.length === 0 && missing.length === 0);
+  const found = [...faults, ...missing, ...refusals(evaluation.error)];
   const errorAt = (path: string) =>
     found.find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;
   const checked = method.checks.every((check) => draft.checks[check.id]);
@@ -196,7 +197,7 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
   function count() {
     onTry();
     const reasonMissing = draft.corrects !== null && draft.reason.trim() === '';
-    if (found.length > 0 || !checked || reasonMissing || evaluation.isPending) return;
+    if (found.length > 0 || !checked || reasonMissing || evaluation.isFetching || !evaluation.data) return;
     if (clock) endClock(clock.clock, me.id);
     onCount(reading);
   }
@@ -245,14 +246,14 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
             {step.title}
           </h3>
           <p className="mt-2 text-xl">{step.how}</p>
+          {drawing?.StepDrawing && (
+            <div className="mt-4 max-w-md">
+              <drawing.StepDrawing step={step.id} values={draft.values} />
+            </div>
+          )}
         </div>
         {clock && <BenchClock standing={clock} onStop={() => endClock(clock.clock, me.id)} />}
       </div>
-      {drawing?.StepDrawing && (
-        <div className="max-w-md">
-          <drawing.StepDrawing step={step.id} values={draft.values} />
-        </div>
-      )}
       <div className="grid gap-6 text-lg">
         {method.fields
           .filter((field) => step.entry.includes(field.key))
@@ -297,7 +298,7 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
           tried={tried}
           found={tried ? found : []}
           onCount={count}
-          busy={evaluation.isPending && faults.length === 0}
+          busy={evaluation.isFetching}
         />
       )}
     </>

@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import { clockText } from '../ground/format';
+import { clockText, inSentence } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { alarm } from './alarm';
 import type { Standing } from './clocks';
@@ -78,7 +78,7 @@ export function benchPath(one: Standing): string {
 }
 
 function words(one: Standing): string {
-  return `${one.methodName.toLowerCase()}, spot ${one.clock.spotLabel}`;
+  return `${inSentence(one.methodName)}, spot ${one.clock.spotLabel}`;
 }
 
 function time(one: Standing): string {

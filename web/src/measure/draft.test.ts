@@ -1,9 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import type { MethodField } from '../api/types';
-import { fromReading, isEmpty, minutesSince, startValues, toReading } from './draft';
+import { fromReading, isEmpty, minutesSince, missingIn, startValues, toReading } from './draft';
 
-function field(key: string, kind: MethodField['kind'], more: Partial<MethodField> = {}): MethodField {
-  return { key, kind, unit: null, fields: [], startItems: 0, ...more } as MethodField;
+function field(key: string, kind: MethodField['kind'], more: object = {}): MethodField {
+  return {
+    key,
+    kind,
+    unit: null,
+    fields: [],
+    startItems: 0,
+    minItems: 0,
+    required: true,
+    preset: null,
+    ...more,
+  } as unknown as MethodField;
 }
 
 const HOLE = [
@@ -67,5 +77,17 @@ describe('what is typed at the bench', () => {
   it('counts minutes from the first level, which is zero itself', () => {
     expect(minutesSince(null, 1)).toBe(0);
     expect(minutesSince('2031-05-14T09:00:00Z', Date.parse('2031-05-14T09:31:06Z'))).toBe(31.1);
+  });
+
+  it('names what is still missing, row by row, and asks for nothing that has a preset', () => {
+    const fields = [
+      field('water', 'choice', { label: 'Water', preset: 'rain' }),
+      field('rows', 'list', { label: 'Rows', minItems: 2, fields: [field('a', 'number', { label: 'A' })] }),
+    ];
+    expect(missingIn(fields, { rows: [{}] }).map((one) => `${one.path} ${one.code}`)).toEqual([
+      '/reading/rows too-few',
+      '/reading/rows/0/a missing',
+    ]);
+    expect(missingIn(fields, { rows: [{ a: 1 }, { a: 0 }] })).toEqual([]);
   });
 });

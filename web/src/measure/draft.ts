@@ -95,3 +95,27 @@ export function isEmpty(value: unknown): boolean {
 export function minutesSince(zeroAt: string | null, now: number): number {
   return zeroAt === null ? 0 : Math.round(((now - Date.parse(zeroAt)) / 60_000) * 10) / 10;
 }
+
+/** What the method needs and nobody has entered yet: not worth asking the server about. */
+export function missingIn(fields: MethodField[], reading: Values, path = '/reading'): Refusal[] {
+  const missing: Refusal[] = [];
+  for (const field of fields) {
+    const here = `${path}/${field.key}`;
+    const value = reading[field.key];
+    if (field.kind === 'list') {
+      const rows = (value as Values[] | undefined) ?? [];
+      if (rows.length < field.minItems) {
+        const text = `${field.label} needs ${field.minItems} or more; ${rows.length} given.`;
+        missing.push({ path: here, code: 'too-few', text });
+      }
+      rows.forEach((row, i) => {
+        missing.push(...missingIn(field.fields, row, `${here}/${i}`));
+      });
+    } else if (field.kind === 'group') {
+      missing.push(...missingIn(field.fields, (value as Values | undefined) ?? {}, here));
+    } else if (field.required && field.preset === null && value === undefined) {
+      missing.push({ path: here, code: 'missing', text: `${field.label} is needed here.` });
+    }
+  }
+  return missing;
+}

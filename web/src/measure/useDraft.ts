@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import * as device from '../api/device';
 import { post } from '../api/outbox';
 import type { Method, WholeVisit } from '../api/types';
+import { inSentence } from '../ground/format';
 import { type Draft, fromReading, startValues, type Values } from './draft';
 
 const VERSION = 1;
@@ -59,7 +60,7 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
         if (timer.current !== null) clearTimeout(timer.current);
         timer.current = setTimeout(() => {
           const path = `/api/visits/${visitId}/drafts/${spotId}/${method.id}`;
-          const label = `${method.name.toLowerCase()}, being typed`;
+          const label = `${inSentence(method.name)}, being typed`;
           post({ person, path, body: { body: next, changedAt: next.changedAt }, label }, true);
         }, SEND_AFTER_MS);
         return next;

@@ -4,7 +4,7 @@ import { keys } from '../api/keys';
 import type { FieldScores, Method, Visit, WholeVisit } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { bandOf, Clod } from '../ground/Clod';
-import { month, show } from '../ground/format';
+import { inSentence, month, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { ScoreRows } from './ScoreRows';
 import { list } from './sinceWords';
@@ -77,7 +77,7 @@ function Sums(props: {
   const odd = new Map<string, string[]>();
   for (const method of scores.methods) {
     for (const spot of method.odd) {
-      const name = methods.find((one) => one.id === method.method)?.name.toLowerCase() ?? method.method;
+      const name = inSentence(methods.find((one) => one.id === method.method)?.name ?? method.method);
       odd.set(spot, [...(odd.get(spot) ?? []), name]);
     }
   }
@@ -129,9 +129,8 @@ function Sums(props: {
           {list(
             scores.methods
               .filter((method) => method.uneven)
-              .map(
-                (method) =>
-                  methods.find((one) => one.id === method.method)?.name.toLowerCase() ?? method.method,
+              .map((method) =>
+                inSentence(methods.find((one) => one.id === method.method)?.name ?? method.method),
               ),
           )}
           .

@@ -5,8 +5,8 @@ import { depthScale, scale } from '../ground/scale';
 import { ConeLine, type Frame, GroundLayers, LimitMark, PhMarks, Roots } from './columnMarks';
 
 const LEFT = 62;
-const TOP = 66;
-const HEIGHT = 500;
+const TOP = 60;
+const HEIGHT = 440;
 const GAP = 18;
 const WIDTH = 118;
 const MOST_KPA = 4000;
@@ -95,7 +95,12 @@ function Column({ column, frame }: { column: SectionColumn; frame: Frame }) {
       <text x={left} y="44" fontSize="12.5" fill="var(--faded)">
         {cutTo(column.note ?? '', width)}
       </text>
-      <GroundLayers column={column} frame={frame} />
+      <clipPath id={`cut-${column.spotId}`}>
+        <rect x={left} y={depth(0)} width={width} height={bottom - depth(0)} />
+      </clipPath>
+      <g clipPath={`url(#cut-${column.spotId})`}>
+        <GroundLayers column={column} frame={frame} />
+      </g>
       <Roots column={column} frame={frame} />
       <rect
         x={left}

@@ -1,5 +1,4 @@
 import type { SectionColumn } from '../api/types';
-import { show } from '../ground/format';
 import { seeded } from '../ground/random';
 import type { Scale } from '../ground/scale';
 
@@ -193,7 +192,7 @@ export function PhMarks({ column, frame }: Props) {
         <g key={at.depthCm} transform={`translate(${frame.left + 5} ${frame.depth(at.depthCm) - 9})`}>
           <rect width="32" height="18" rx="3" fill="var(--paper)" fillOpacity="0.9" />
           <text x="16" y="14" textAnchor="middle" fontSize="13" className="num" fill="var(--ink)">
-            {show(at.value)}
+            {at.value.toFixed(1)}
           </text>
         </g>
       ))}

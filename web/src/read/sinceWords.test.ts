@@ -12,7 +12,7 @@ it('says in words what became of each test', () => {
   expect(
     sinceWords(change(['Cone', 'better'], ['Root depth', 'better'], ['Slaking', 'no-clear-change'])),
   ).toBe('better in cone and root depth; no clear change in slaking.');
-  expect(sinceWords(change(['pH by depth', 'worse']))).toBe('worse in ph by depth.');
+  expect(sinceWords(change(['pH by depth', 'worse']))).toBe('worse in pH by depth.');
 });
 
 it('does not pretend where one spot cannot tell', () => {

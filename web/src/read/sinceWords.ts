@@ -1,9 +1,10 @@
 import type { ChangeView } from '../api/types';
+import { inSentence } from '../ground/format';
 
 /** "Better in the cone and root depth, no clear change in slaking." */
 export function sinceWords(change: ChangeView): string {
   const by = (verdict: string) =>
-    change.methods.filter((one) => one.change.verdict === verdict).map((one) => one.methodName.toLowerCase());
+    change.methods.filter((one) => one.change.verdict === verdict).map((one) => inSentence(one.methodName));
   const parts: string[] = [];
   const better = by('better');
   const worse = by('worse');

@@ -246,9 +246,17 @@ function Tests(props: {
 }) {
   const minutes = (method: Method) =>
     (method.variants[0]?.steps ?? []).reduce((sum, step) => sum + step.handsOnS, 0) / 60;
-  const total = props.methods
-    .filter((one) => props.chosen.includes(one.id))
-    .reduce((sum, one) => sum + minutes(one), 0);
+  const chosen = props.methods.filter((one) => props.chosen.includes(one.id));
+  // The block and the auger hole are shared: once at a spot, however many tests use them.
+  const once = new Map(
+    chosen.flatMap((method) =>
+      (method.variants[0]?.steps ?? []).map((step) => [
+        step.sharedAs ?? `${method.id} ${step.id}`,
+        step.handsOnS,
+      ]),
+    ),
+  );
+  const total = [...once.values()].reduce<number>((sum, seconds) => sum + Number(seconds), 0) / 60;
   return (
     <fieldset>
       <legend className="font-medium">Tests</legend>

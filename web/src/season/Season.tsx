@@ -7,7 +7,7 @@ import { keys } from '../api/keys';
 import { drop, parcels } from '../api/outbox';
 import type { FieldCard } from '../api/types';
 import { Clod } from '../ground/Clod';
-import { clockText, day, longDay, month, show, today } from '../ground/format';
+import { clockText, day, inSentence, longDay, month, show, today } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { Show } from '../ground/State';
 import { benchPath } from '../measure/Dock';
@@ -128,7 +128,7 @@ function Now({ cards }: { cards: FieldCard[] }) {
                   {one.clock.fieldName}, spot {one.clock.spotLabel}
                 </span>
                 <span className="block text-sm text-faded">
-                  {one.methodName.toLowerCase()}, {one.step?.title.toLowerCase()}
+                  {inSentence(one.methodName)}, {one.step?.title.toLowerCase()}
                 </span>
               </span>
               <span className="num">

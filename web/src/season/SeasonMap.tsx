@@ -29,7 +29,7 @@ export function SeasonMap({ cards }: { cards: FieldCard[] }) {
   const labels = placeLabels(
     shapes.map(({ card, centre, wide, bottom, small }): Label => {
       const text = card.field.name;
-      const width = text.length * 8.4 + (card.score === null ? 14 : 56);
+      const width = text.length * 7.7 + (card.score === null ? 16 : 62);
       const inside = !small && wide > width + 8;
       return {
         id: card.field.id,
@@ -56,13 +56,15 @@ export function SeasonMap({ cards }: { cards: FieldCard[] }) {
             if (event.key === 'Enter') void navigate(fieldPath(card));
           }}
         >
-          <polygon
-            points={points.map((point) => `${point.x},${point.y}`).join(' ')}
-            fill={card.band ? FILL[card.band] : 'var(--lift)'}
-            stroke={card.band === 'spent' ? 'var(--warn)' : 'var(--ink)'}
-            strokeWidth="1.4"
-            strokeDasharray={card.band === null || card.provisional ? '5 4' : undefined}
-          />
+          {!small && (
+            <polygon
+              points={points.map((point) => `${point.x},${point.y}`).join(' ')}
+              fill={card.band ? FILL[card.band] : 'var(--lift)'}
+              stroke={card.band === 'spent' ? 'var(--warn)' : 'var(--ink)'}
+              strokeWidth="1.4"
+              strokeDasharray={card.band === null || card.provisional ? '5 4' : undefined}
+            />
+          )}
           {small && (
             <circle
               cx={centre.x}

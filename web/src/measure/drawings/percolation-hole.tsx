@@ -82,8 +82,8 @@ function StepDrawing({ step, values }: { step: string; values: { [key: string]: 
           {show(readMm, 0)} mm
         </text>
       )}
-      <text x="16" y="30" fontSize="14" fill="var(--faded)">
-        {digging ? 'roughen the sides' : 'from one straight edge, always'}
+      <text x="248" y="30" fontSize="14" fill="var(--faded)">
+        {digging ? 'roughen the sides' : 'one edge, always'}
       </text>
     </svg>
   );

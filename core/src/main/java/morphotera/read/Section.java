@@ -23,6 +23,7 @@ public final class Section {
             entry(
                     "cone-limit",
                     "The cone meets the root limit at {mean} cm on average ({lowest:0} to {highest:0}), at {n:0} of {of:0} spots."),
+            entry("cone-limit-once", "The cone meets the root limit at one of {of:0} spots, at {depth} cm."),
             entry("cone-open", "The cone stays under the root limit to {depth:0} cm at all {of:0} spots."),
             entry("shape", "The block comes apart in {shape} from {mean:0} cm at {n:0} of {of:0} spots."),
             entry(
@@ -113,7 +114,9 @@ public final class Section {
     private static void cone(List<Column> columns, List<Said> said) {
         List<Column> probed = coneSpots(columns);
         List<Double> limits = values(probed, Column::limitCm);
-        if (!limits.isEmpty()) {
+        if (limits.size() == 1) {
+            say(said, "cone-limit-once", Map.of("depth", limits.get(0), "of", probed.size()));
+        } else if (!limits.isEmpty()) {
             say(said, "cone-limit", spread(limits, limits.size(), probed.size()));
         } else if (!probed.isEmpty()) {
             double depth = Numbers.lowest(values(probed, Column::probedToCm));

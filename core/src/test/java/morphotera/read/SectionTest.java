@@ -39,7 +39,7 @@ class SectionTest {
         assertThat(codes(new Section.Column("1", null, null, null, null, null, null, false)))
                 .isEmpty();
         assertThat(codes(new Section.Column("1", null, null, 22.0, 45.0, null, null, false)))
-                .contains("cone-limit")
+                .contains("cone-limit-once")
                 .doesNotContain("shape", "roots", "roots-free");
     }
 
