@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, take } from '../api/client';
 import { refusals, sentence } from '../api/problem';
@@ -35,7 +35,8 @@ export function Calculator({ remedy, known, place, serves }: Props) {
           body: JSON.parse(rested),
         }),
       ) as Promise<RemedyAnswer>,
-    enabled: faults.length === 0 && open.length === 0,
+    enabled: faults.length === 0 && open.length === 0 && rested === text,
+    placeholderData: keepPreviousData,
   });
   const found = [...faults, ...open, ...refusals(answer.error)];
   const errorAt = (path: string) =>

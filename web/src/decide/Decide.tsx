@@ -41,7 +41,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
       </div>
       <Show of={judged}>
         {(judgement) => (
-          <div className="grid gap-x-12 gap-y-10 wide:grid-cols-[minmax(0,1fr)_25rem]">
+          <div className="grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-10 wide:grid-cols-[minmax(0,1fr)_25rem]">
             <Causes judgement={judgement} whole={whole} />
             <div className="grid content-start gap-9">
               <NextTests judgement={judgement} whole={whole} />

@@ -62,7 +62,7 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
             );
           }
           return (
-            <div className="grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
+            <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
               <TrendDrawing
                 visits={scored}
                 done={done.data ?? []}

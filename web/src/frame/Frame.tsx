@@ -30,7 +30,7 @@ export function Frame({ children }: { children: ReactNode }) {
         To the page
       </a>
       <header className="no-print px-4 pt-3 desk:px-7 desk:pt-3">
-        <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-0 desk:gap-x-6">
           <Link
             to="/"
             className="flex min-h-11 items-center gap-2.5 font-head text-xl font-bold"
@@ -40,7 +40,7 @@ export function Frame({ children }: { children: ReactNode }) {
             <span className="max-desk:sr-only">Morphotera</span>
           </Link>
           <PlaceLine place={pathname === '/' ? null : place} />
-          <div className="ml-auto flex items-center gap-5">
+          <div className="ml-auto flex items-center gap-5 max-desk:contents">
             <span className="max-desk:hidden">
               <Dock compact />
             </span>
@@ -136,11 +136,12 @@ function SendState() {
         ? 'No signal; kept on this device'
         : 'On this device, all sent';
   return (
-    <p className="text-sm text-faded" role="status" data-testid="sending">
-      <span className="max-desk:hidden">{words}</span>
-      <span className="desk:hidden">
-        {waiting > 0 ? `${waiting} to send` : health.isError ? 'no signal' : 'all sent'}
-      </span>
+    <p
+      className="text-sm text-faded max-desk:order-last max-desk:w-full max-desk:pb-1"
+      role="status"
+      data-testid="sending"
+    >
+      {words}
       {refused > 0 && (
         <Link to="/" className="ml-2 text-warn underline">
           {refused} need you

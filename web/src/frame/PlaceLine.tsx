@@ -21,16 +21,18 @@ export function PlaceLine({ place }: { place: Place | null }) {
     enabled: fieldId !== '',
   });
   if (!place?.fieldId || !place.verb) {
-    return <p className="font-head text-lg font-semibold max-desk:text-base">The season</p>;
+    return <p className="flex-1 font-head text-lg font-semibold max-desk:text-base">The season</p>;
   }
   const verb = place.verb;
   return (
-    <div className="flex min-w-0 flex-wrap items-center gap-x-2 font-head text-lg font-semibold max-desk:text-base">
+    <div className="flex min-w-0 flex-1 items-center gap-x-2 font-head text-lg font-semibold max-desk:text-base">
       <span className="max-desk:hidden">{field.data?.holdingName ?? ''}</span>
       <span aria-hidden="true" className="text-faded max-desk:hidden">
         ›
       </span>
-      <Link to={`/fields/${place.fieldId}/scout`}>{field.data?.name ?? ''}</Link>
+      <Link to={`/fields/${place.fieldId}/scout`} className="truncate">
+        {field.data?.name ?? ''}
+      </Link>
       {(visits.data?.length ?? 0) > 0 && (
         <>
           <span aria-hidden="true" className="text-faded">
@@ -38,7 +40,7 @@ export function PlaceLine({ place }: { place: Place | null }) {
           </span>
           <select
             aria-label="Visit"
-            className="min-h-9 max-w-[15rem] border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
+            className="min-h-9 max-w-[15rem] min-w-0 max-desk:max-w-[9.5rem] border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
             value={place.visitId ?? ''}
             onChange={(event) =>
               void navigate(

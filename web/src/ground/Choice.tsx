@@ -28,7 +28,7 @@ export function Choice({ label, options, value, onChange, error, hint, hideLabel
         aria-describedby={error ? `${id}-fault` : undefined}
         value={value ?? ''}
         onValueChange={onChange}
-        className={`grid gap-2 ${drawn ? 'grid-cols-[repeat(auto-fill,minmax(6.2rem,1fr))]' : 'grid-cols-[repeat(auto-fit,minmax(7.5rem,1fr))]'}`}
+        className={`grid gap-2 ${drawn ? 'grid-cols-[repeat(auto-fill,minmax(4.8rem,1fr))]' : 'grid-cols-[repeat(auto-fit,minmax(7.5rem,1fr))]'}`}
       >
         {options.map((option) => (
           <RadioGroup.Item

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockText, day, inSentence, show, signed, today, waitText } from './format';
+import { clockText, day, inSentence, keepUnits, show, signed, today, waitText } from './format';
 
 describe('what is shown', () => {
   it('is a number without trailing zeros, and a dash where nothing was measured', () => {
@@ -36,5 +36,11 @@ describe('what is shown', () => {
   it('is a name inside a sentence, and pH stays pH', () => {
     expect(inSentence('Root depth')).toBe('root depth');
     expect(inSentence('pH by depth')).toBe('pH by depth');
+  });
+
+  it('keeps a number with its unit', () => {
+    expect(keepUnits('Roots stop at 22 cm, at 4 of 5 spots')).toBe(
+      'Roots stop at 22\u00a0cm, at 4 of 5 spots',
+    );
   });
 });

@@ -67,3 +67,8 @@ export function waitText(seconds: number): string {
 export function inSentence(name: string): string {
   return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 }
+
+/** A number and its unit are not parted at the end of a line. */
+export function keepUnits(text: string): string {
+  return text.replace(/(\d) (cm|mm|kPa|mm\/h|t\/ha|%)/g, '$1\u00a0$2');
+}

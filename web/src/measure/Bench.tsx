@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, take } from '../api/client';
@@ -197,7 +197,8 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
   function count() {
     onTry();
     const reasonMissing = draft.corrects !== null && draft.reason.trim() === '';
-    if (found.length > 0 || !checked || reasonMissing || evaluation.isFetching || !evaluation.data) return;
+    if (found.length > 0 || !checked || reasonMissing || !evaluation.data || evaluation.isPlaceholderData)
+      return;
     if (clock) endClock(clock.clock, me.id);
     onCount(reading);
   }
@@ -240,14 +241,14 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
         </div>
       )}
       <StepBar steps={steps} index={index} onGo={(id) => keep({ step: id })} />
-      <div className="grid gap-6 desk:grid-cols-[1fr_auto]">
+      <div className="grid grid-cols-[1fr_auto] gap-x-4 desk:gap-x-6">
         <div>
-          <h3 className="text-[1.9rem]" aria-live="polite">
+          <h3 className="text-[1.55rem] desk:text-[1.9rem]" aria-live="polite">
             {step.title}
           </h3>
           <p className="mt-2 text-xl">{step.how}</p>
           {drawing?.StepDrawing && (
-            <div className="mt-4 max-w-md">
+            <div className={`mt-4 max-w-md ${clock ? 'max-desk:hidden' : ''}`}>
               <drawing.StepDrawing step={step.id} values={draft.values} />
             </div>
           )}
@@ -298,7 +299,7 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
           tried={tried}
           found={tried ? found : []}
           onCount={count}
-          busy={evaluation.isFetching}
+          busy={evaluation.isFetching || evaluation.isPlaceholderData}
         />
       )}
     </>
@@ -410,7 +411,8 @@ function useEvaluation(whole: WholeVisit, method: Method, reading: Draft['values
           body: JSON.parse(rested),
         }),
       ) as Promise<Evaluation>,
-    enabled: readable,
+    enabled: readable && rested === text,
+    placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });
 }

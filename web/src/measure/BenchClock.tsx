@@ -8,12 +8,12 @@ export function BenchClock({ standing, onStop }: { standing: Standing; onStop: (
   const watched = standing.step?.pause?.watched ?? false;
   return (
     <div className="grid justify-items-center gap-1">
-      <div className="relative flex size-44 items-center justify-center">
-        <span className="absolute inset-0">
+      <div className="relative flex size-32 items-center desk:size-44 justify-center">
+        <span className="absolute inset-0 [&>svg]:size-full">
           <Ring share={standing.share} due={due} size={176} width={8} />
         </span>
         <span className="text-center">
-          <span className="num block text-[2.6rem] leading-none" data-testid="clock">
+          <span className="num block text-[1.9rem] leading-none desk:text-[2.6rem]" data-testid="clock">
             {due && !watched
               ? `+${clockText(standing.leftS)}`
               : clockText(watched ? standing.ranS : standing.leftS)}

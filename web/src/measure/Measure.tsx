@@ -37,7 +37,7 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
   });
   const inHand = spot && method;
   return (
-    <div className="grid gap-x-11 gap-y-6 wide:grid-cols-[minmax(0,37rem)_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-11 gap-y-6 wide:grid-cols-[minmax(0,37rem)_minmax(0,1fr)]">
       <div className={inHand ? 'max-wide:hidden' : ''}>
         <Tray
           whole={whole}

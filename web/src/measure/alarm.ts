@@ -1,5 +1,7 @@
 /** Sounds three short notes and shakes the phone; silent where the browser lets no page make a sound unasked. */
 export function alarm(): void {
+  // Before the first touch a browser lets no page sound or shake; the ring and the words remain.
+  if (!navigator.userActivation?.hasBeenActive) return;
   navigator.vibrate?.([300, 120, 300]);
   try {
     const audio = new AudioContext();

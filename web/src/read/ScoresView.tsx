@@ -28,7 +28,7 @@ export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string })
         now.methods.length === 0 ? (
           <p className="py-8 text-lg">Nothing is scored in this zone yet.</p>
         ) : (
-          <div className="grid gap-x-9 gap-y-6 wide:grid-cols-[minmax(0,1fr)_19.5rem]">
+          <div className="grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 wide:grid-cols-[minmax(0,1fr)_19.5rem]">
             <ScoreRows
               scores={now}
               before={beforeScores.data ?? null}
@@ -83,7 +83,7 @@ function Sums(props: {
   }
   const weakest = [...scores.groups].sort((a, b) => a.score - b.score)[0];
   return (
-    <section aria-label="What they make" className="grid content-start gap-4">
+    <section aria-label="What they make" className="max-wide:order-first grid content-start gap-4">
       <div className="flex items-center gap-4">
         <Clod band={bandOf(number)} size={60} />
         <p>

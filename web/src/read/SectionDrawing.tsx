@@ -29,8 +29,11 @@ export function SectionDrawing({ view }: { view: SectionView }) {
           aria-label={`Section of ${view.columns.length} spots to ${depth.domain[1]} cm. ${view.said.map((said) => said.text).join(' ')}`}
           data-testid="section"
         >
-          <text x="4" y={TOP - 10} fontSize="13" fill="var(--faded)">
-            depth, cm
+          <text x="4" y="22" fontSize="13" fill="var(--faded)">
+            depth,
+          </text>
+          <text x="4" y="38" fontSize="13" fill="var(--faded)">
+            cm
           </text>
           {depth.ticks.map((tick) => (
             <g key={tick}>
@@ -152,7 +155,10 @@ function Legend({ ghost }: { ghost: boolean }) {
         <path d="M0 6h30M2 2v8M28 2v8" stroke="var(--root)" strokeWidth="2" />
       </Mark>
       <Mark words="pH in water">
-        <rect x="3" y="0" width="24" height="12" rx="2" fill="var(--paper)" stroke="var(--rule)" />
+        <rect x="2" y="0" width="26" height="12" rx="2" fill="var(--lift)" stroke="var(--rule)" />
+        <text x="15" y="10" textAnchor="middle" fontSize="10" className="num" fill="var(--ink)">
+          6.3
+        </text>
       </Mark>
     </ul>
   );

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { SectionView, WholeVisit } from '../api/types';
-import { month, show } from '../ground/format';
+import { keepUnits, month, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { SectionDrawing } from './SectionDrawing';
 import { sinceWords } from './sinceWords';
@@ -42,13 +42,13 @@ function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit
     );
   }
   return (
-    <div className="grid gap-x-9 gap-y-6 wide:grid-cols-[minmax(0,1fr)_19.5rem]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 wide:grid-cols-[minmax(0,1fr)_19.5rem]">
       <SectionDrawing view={view} />
-      <section aria-label="What it says" className="grid content-start gap-4">
-        {headline && <h2 className="text-[1.7rem]">{headline.text}</h2>}
+      <section aria-label="What it says" className="max-wide:order-first grid content-start gap-4">
+        {headline && <h2 className="text-[1.7rem]">{keepUnits(headline.text)}</h2>}
         {rest.map((said) => (
           <p key={said.code} className="text-[1.05rem]">
-            {said.text}
+            {keepUnits(said.text)}
           </p>
         ))}
         <Numbers view={view} />

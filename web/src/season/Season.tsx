@@ -44,7 +44,7 @@ function SeasonOf({ cards }: { cards: FieldCard[] }) {
     );
   }
   return (
-    <div className="grid gap-8 wide:grid-cols-[minmax(0,1fr)_23.5rem]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 wide:grid-cols-[minmax(0,1fr)_23.5rem]">
       <div>
         <h1 className="sr-only">The season</h1>
         <SeasonMap cards={cards} />

@@ -3,11 +3,10 @@ import type { Band, FieldCard } from '../api/types';
 import { ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
 import { boxOf, middle, project, scaleBar, type XY } from '../ground/mapProjection';
+import { useNarrow } from '../ground/useNarrow';
 import { type Label, placeLabels } from './labels';
 import { fieldPath } from './Season';
 
-const WIDTH = 820;
-const HEIGHT = 600;
 const FILL: Record<Band, string> = {
   thriving: 'var(--thriving)',
   holding: 'var(--holding)',
@@ -18,7 +17,14 @@ const FILL: Record<Band, string> = {
 /** The holdings as polygons, tinted by band; too small a field to see gets a ring of its own. */
 export function SeasonMap({ cards }: { cards: FieldCard[] }) {
   const navigate = useNavigate();
-  const projection = project(boxOf(cards.flatMap((card) => card.field.outline)), WIDTH, HEIGHT, 70);
+  const narrow = useNarrow();
+  const sheet = narrow ? { width: 400, height: 400 } : { width: 820, height: 600 };
+  const projection = project(
+    boxOf(cards.flatMap((card) => card.field.outline)),
+    sheet.width,
+    sheet.height,
+    narrow ? 52 : 70,
+  );
   const shapes = cards.map((card) => {
     const points = card.field.outline.map(projection.to);
     const xs = points.map((point) => point.x);
@@ -39,11 +45,16 @@ export function SeasonMap({ cards }: { cards: FieldCard[] }) {
         height: 28,
       };
     }),
-    { width: WIDTH, height: HEIGHT },
+    sheet,
   );
-  const bar = scaleBar(projection.pxPerM, 130);
+  const bar = scaleBar(projection.pxPerM, narrow ? 80 : 130);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full" role="group" aria-label="Map of the fields">
+    <svg
+      viewBox={`0 0 ${sheet.width} ${sheet.height}`}
+      className="w-full"
+      role="group"
+      aria-label="Map of the fields"
+    >
       {shapes.map(({ card, points, centre, small }) => (
         <g
           key={card.field.id}
@@ -114,7 +125,7 @@ export function SeasonMap({ cards }: { cards: FieldCard[] }) {
           </g>
         );
       })}
-      <g transform={`translate(40 ${HEIGHT - 26})`} aria-hidden="true">
+      <g transform={`translate(40 ${sheet.height - 26})`} aria-hidden="true">
         <path
           d={`M0 -5v10M0 0h${bar.px}M${bar.px} -5v10`}
           stroke="var(--ink)"

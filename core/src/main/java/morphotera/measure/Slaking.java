@@ -84,7 +84,7 @@ final class Slaking implements Method {
                             "the commonest of still poor, gentle fair, strong or never good")),
             "A field form of slaking in water after Emerson 1967, with three stages of disturbance",
             Map.ofEntries(
-                    entry("crumbs", "{n:0} crumbs, from {lowest:0} to {highest:0}."),
+                    entry("crumbs", "Crumbs counted: {n:0}, from {lowest:0} to {highest:0}."),
                     entry("stones", "{n:0} struck out as stone."),
                     entry("few-crumbs", "Under three crumbs counted: lay more before you trust it."),
                     entry("moist-crumbs", "Moist crumbs hold longer than dry ones; never compared with dry.")));

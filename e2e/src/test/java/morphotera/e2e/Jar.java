@@ -1,0 +1,111 @@
+package morphotera.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The packaged jar, started on a free port with a data folder of its own. */
+final class Jar implements AutoCloseable {
+    private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
+    private static final long PATIENCE_S = 180;
+
+    private final Process process;
+    private final Path log;
+    private final int port;
+
+    private Jar(Process process, Path log, int port) {
+        this.process = process;
+        this.log = log;
+        this.port = port;
+    }
+
+    /** With the demo scenario, laid out before the first page is asked for. */
+    static Jar demo() {
+        return start("demo scenario laid out", "--morphotera.demo=true");
+    }
+
+    /** With nothing in it. */
+    static Jar empty() {
+        return start("Tomcat started on port");
+    }
+
+    private static Jar start(String ready, String... more) {
+        try {
+            Path data = Files.createTempDirectory("morphotera-e2e");
+            Path log = data.resolve("log.txt");
+            List<String> command = new ArrayList<>(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-XX:TieredStopAtLevel=1",
+                    "-jar",
+                    System.getProperty("morphotera.jar"),
+                    "--server.port=0",
+                    "--morphotera.data=" + data,
+                    "--logging.level.org.springframework.boot.tomcat=info"));
+            command.addAll(List.of(more));
+            Process process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(log.toFile())
+                    .start();
+            String said = waitFor(process, log, ready);
+            Matcher port = PORT.matcher(said);
+            if (!port.find()) {
+                throw new IllegalStateException("the jar did not say its port: " + said);
+            }
+            return new Jar(process, log, Integer.parseInt(port.group(1)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String waitFor(Process process, Path log, String ready) throws IOException {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
+        while (System.nanoTime() < until) {
+            String said = Files.readString(log);
+            if (said.contains(ready)) {
+                return said;
+            }
+            if (!process.isAlive()) {
+                throw new IllegalStateException("the jar stopped: " + said);
+            }
+            try {
+                Thread.sleep(100);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                break;
+            }
+        }
+        throw new IllegalStateException("the jar was not ready in " + PATIENCE_S + " s: " + Files.readString(log));
+    }
+
+    String url(String path) {
+        return "http://localhost:" + port + path;
+    }
+
+    /** What it wrote while it ran. */
+    String log() {
+        try {
+            return Files.readString(log);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+            }
+        } catch (InterruptedException e) {
+            process.destroyForcibly();
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,149 @@
+package morphotera.e2e;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Geolocation;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Somebody at a browser, whose faults and requests to anywhere else are written down. */
+final class Visitor implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--headless",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright;
+    private final Browser browser;
+    private final Jar jar;
+    private final List<String> faults = new ArrayList<>();
+    final Page page;
+
+    private Visitor(Jar jar, int width, int height, boolean phone) {
+        this.jar = jar;
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setHasTouch(phone)
+                .setLocale("en-GB")
+                .setGeolocation(new Geolocation(47.6512, -29.1512).setAccuracy(4))
+                .setPermissions(List.of("geolocation")));
+        context.setDefaultTimeout(20_000);
+        page = context.newPage();
+        page.onConsoleMessage(message -> {
+            // A refusal answers 422 by contract, and the browser writes that down as an error of its own.
+            boolean refusal = message.text().contains("status of 422");
+            if (message.type().equals("error") && !refusal) {
+                faults.add("console: " + message.text());
+            }
+        });
+        page.onPageError(error -> faults.add("page: " + error));
+        page.onRequest(request -> {
+            if (!request.url().startsWith(jar.url("/")) && !request.url().startsWith("data:")) {
+                faults.add("request elsewhere: " + request.url());
+            }
+        });
+    }
+
+    static Visitor atDesk(Jar jar) {
+        return new Visitor(jar, 1280, 800, false);
+    }
+
+    static Visitor onPhone(Jar jar) {
+        return new Visitor(jar, 390, 844, true);
+    }
+
+    /** Console errors, page errors and requests off the machine since the start. */
+    List<String> faults() {
+        return faults;
+    }
+
+    Visitor open(String path) {
+        page.navigate(jar.url(path));
+        return this;
+    }
+
+    Visitor signIn(String email) {
+        open("/");
+        button("Go in as " + email).click();
+        page.getByTestId("sending").waitFor();
+        return this;
+    }
+
+    Visitor go(String verb) {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Verbs"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(verb))
+                .locator("visible=true")
+                .click();
+        return this;
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator link(String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** One of a judged scale's steps. */
+    Locator choice(String scale, String step) {
+        return page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(scale))
+                .getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(step).setExact(true));
+    }
+
+    /** Everything that has been sent is with the server. */
+    void waitUntilSent() {
+        page.getByTestId("sending").getByText("all sent").waitFor();
+    }
+
+    /** What axe finds wrong on the page as it stands, in words. */
+    List<String> axe() {
+        return new AxeBuilder(page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                        .analyze()
+                        .getViolations()
+                        .stream()
+                        .map(Visitor::spoken)
+                        .toList();
+    }
+
+    private static String spoken(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " "
+                + rule.getNodes().stream().map(node -> node.getHtml()).limit(3).toList();
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}
