@@ -44,6 +44,13 @@ final class Shapes {
     }
 
     private JsonNode check(String path, JsonNode node, Type type) {
+        if (node.isNumber() && !Double.isFinite(node.asDouble())) {
+            findings.refuse(path, "not-finite", "This number is too large to hold.");
+            return JsonNodeFactory.instance.nullNode();
+        }
+        if (type == Object.class && node.isContainer()) {
+            return node.isObject() ? map(path, node, Object.class) : list(path, node, Object.class);
+        }
         if (node.isNull() || type == Object.class) {
             return node;
         }

@@ -163,9 +163,10 @@ public class Land {
                 }
                 boolean moved = known.lat() != spot.lat() || known.lon() != spot.lon();
                 if (moved && land.readingsAt(id) > 0) {
-                    throw refused(
+                    throw new Refused(List.of(new Refusal(
                             "/lat",
-                            "This spot has readings: retire it with a reason and set a new one; it is not moved.");
+                            "not-moved",
+                            "This spot has readings: retire it with a reason and set a new one; it is not moved.")));
                 }
                 return known.zoneId().equals(spot.zoneId())
                         && known.label().equals(spot.label())

@@ -1,0 +1,121 @@
+package morphotera.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody at the API: keeps cookies, sends the token back, reads JSON. */
+public final class Client {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final String base;
+
+    public Client() {
+        this(RunningApp.port());
+    }
+
+    public Client(int port) {
+        base = "http://localhost:" + port;
+    }
+
+    public static Client signedIn(String email) {
+        Client client = new Client();
+        client.get("/api/welcome");
+        client.send("POST", "/api/session", Map.of("email", email, "password", "slack-tide-41"))
+                .expect(200);
+        return client;
+    }
+
+    public static Client adviser() {
+        return signedIn("adviser@tidewrack.example");
+    }
+
+    /** An answer: its status and, where it has one, its JSON. */
+    public record Answer(int status, JsonNode json, HttpResponse<String> response) {
+        public Answer expect(int wanted) {
+            if (status != wanted) {
+                throw new AssertionError("expected " + wanted + ", was " + status + ": " + response.body());
+            }
+            return this;
+        }
+
+        /** What is refused, as {@code path code}. */
+        public List<String> refusals() {
+            return StreamSupport.stream(json.get("errors").spliterator(), false)
+                    .map(one ->
+                            one.get("path").asString() + " " + one.get("code").asString())
+                    .toList();
+        }
+
+        public String text(String pointer) {
+            return json.at(pointer).asString();
+        }
+    }
+
+    public Answer get(String path) {
+        return call("GET", path, null, true);
+    }
+
+    public Answer send(String verb, String path, Object body) {
+        return call(verb, path, body == null ? null : JSON.writeValueAsString(body), true);
+    }
+
+    /** A body as it stands, JSON or not. */
+    public Answer raw(String verb, String path, String body) {
+        return call(verb, path, body, true);
+    }
+
+    public Answer withoutToken(String verb, String path, Object body) {
+        return call(verb, path, JSON.writeValueAsString(body), false);
+    }
+
+    private Answer call(String verb, String path, String body, boolean token) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .method(
+                        verb,
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> token && cookie.getName().equals("XSRF-TOKEN"))
+                .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+        try {
+            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            String text = response.body();
+            boolean isJson = response.headers()
+                    .firstValue("Content-Type")
+                    .map(type -> type.contains("json"))
+                    .orElse(false);
+            return new Answer(response.statusCode(), isJson && !text.isBlank() ? JSON.readTree(text) : null, response);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The season's card of a field. */
+    public JsonNode card(String field) {
+        return StreamSupport.stream(get("/api/fields").expect(200).json().spliterator(), false)
+                .filter(card -> card.at("/field/name").asString().equals(field))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public static String id() {
+        return new UUID(System.nanoTime() << 16 | 0x7000, UUID.randomUUID().getLeastSignificantBits()).toString();
+    }
+}

@@ -1,0 +1,52 @@
+package morphotera.app;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real application with the demo scenario, started once for all tests, on a free port and a fresh data folder. */
+public final class RunningApp implements BeforeAllCallback, AutoCloseable {
+    private static ConfigurableApplicationContext context;
+
+    @Override
+    public void beforeAll(ExtensionContext test) throws Exception {
+        synchronized (RunningApp.class) {
+            if (context == null) {
+                context = start("--morphotera.demo=true");
+                test.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put("running app", this);
+            }
+        }
+    }
+
+    /** Another one, for a test that breaks it. */
+    public static ConfigurableApplicationContext start(String... arguments) throws Exception {
+        Path data = Files.createTempDirectory("morphotera-test");
+        List<String> all = new ArrayList<>(
+                List.of("--server.port=0", "--morphotera.data=" + data, "--morphotera.today=2031-05-14"));
+        all.addAll(List.of(arguments));
+        return SpringApplication.run(Morphotera.class, all.toArray(String[]::new));
+    }
+
+    public static int port() {
+        return port(context);
+    }
+
+    public static int port(ConfigurableApplicationContext context) {
+        return ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    public static <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

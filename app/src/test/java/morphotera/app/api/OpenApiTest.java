@@ -1,0 +1,37 @@
+package morphotera.app.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import morphotera.app.Client;
+import morphotera.app.RunningApp;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+@ExtendWith(RunningApp.class)
+class OpenApiTest {
+    private static final Path COMMITTED = Path.of("../web/openapi.json");
+    private static final JsonMapper JSON =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    /** After a change of the API: {@code mvn -pl app test -Dtest=OpenApiTest -Dopenapi.write=true}. */
+    @Test
+    void the_committed_description_is_the_one_the_code_gives() throws Exception {
+        JsonNode now = Client.adviser().get("/v3/api-docs").expect(200).json();
+        if (Boolean.getBoolean("openapi.write")) {
+            Files.writeString(COMMITTED, JSON.writeValueAsString(now) + "\n");
+        }
+        assertThat(JSON.readTree(Files.readString(COMMITTED))).isEqualTo(now);
+    }
+
+    @Test
+    void every_number_with_a_unit_says_it_in_its_name_or_has_none() {
+        JsonNode schemas = Client.adviser().get("/v3/api-docs").json().at("/components/schemas");
+        assertThat(schemas.at("/morphotera.app.scout.Visit/properties").propertyNames())
+                .contains("soilTemperatureC", "rainMm", "daysSinceRain");
+    }
+}

@@ -1,0 +1,106 @@
+package morphotera.app.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import morphotera.app.Client;
+import morphotera.app.RunningApp;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningApp.class)
+class SessionTest {
+    private final Client client = new Client();
+
+    private Client.Answer signIn(String email, String password) {
+        client.get("/api/welcome");
+        return client.send("POST", "/api/session", Map.of("email", email, "password", password));
+    }
+
+    @Test
+    void nobody_is_told_anything_but_who_may_come_in() {
+        assertThat(client.get("/api/session").status()).isEqualTo(401);
+        assertThat(client.get("/api/fields").status()).isEqualTo(401);
+        assertThat(client.get("/v3/api-docs").status()).isEqualTo(401);
+        assertThat(client.get("/api/health").status()).isEqualTo(200);
+        assertThat(client.get("/api/welcome").json().get("demoLogins")).hasSize(4);
+    }
+
+    @Test
+    void signing_in_says_who_one_is_and_signing_out_ends_it() {
+        Client.Answer me = signIn("Adviser@Tidewrack.example ", "slack-tide-41").expect(200);
+        assertThat(me.text("/practice")).isEqualTo("Tidewrack Soil Advice");
+        assertThat(client.get("/api/session").text("/name")).isEqualTo("Adviser");
+        client.send("DELETE", "/api/session", null).expect(204);
+        assertThat(client.get("/api/session").status()).isEqualTo(401);
+    }
+
+    @Test
+    void the_session_cookie_is_not_for_scripts_nor_for_other_sites() {
+        String cookie =
+                signIn("adviser@tidewrack.example", "slack-tide-41")
+                        .response()
+                        .headers()
+                        .allValues("Set-Cookie")
+                        .stream()
+                        .filter(one -> one.startsWith("JSESSIONID"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(cookie).contains("HttpOnly").contains("SameSite=Lax");
+    }
+
+    @Test
+    void a_wrong_password_and_an_unknown_address_are_told_alike() {
+        assertThat(signIn("second@tidewrack.example", "wrong").expect(422).refusals())
+                .isEqualTo(signIn("nobody@nowhere.example", "wrong").expect(422).refusals());
+        assertThat(signIn("", "").expect(422).refusals()).containsExactly("/email missing", "/password missing");
+    }
+
+    @Test
+    void five_wrong_passwords_slow_the_next_one_even_where_it_is_right() {
+        for (int i = 0; i < 5; i++) {
+            signIn("grower@hallowquay.example", "wrong " + i).expect(422);
+        }
+        Client.Answer slowed =
+                signIn("grower@hallowquay.example", "slack-tide-41").expect(429);
+        assertThat(slowed.text("/detail")).contains("Try again in");
+        assertThat(slowed.response().headers().firstValue("Retry-After")).isPresent();
+    }
+
+    @Test
+    void a_change_without_the_token_is_refused() {
+        signIn("adviser@tidewrack.example", "slack-tide-41").expect(200);
+        assertThat(client.withoutToken("PUT", "/api/holdings/" + Client.id(), Map.of("name", "x", "version", 0))
+                        .status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void the_page_may_run_only_its_own_scripts() {
+        assertThat(client.get("/").response().headers().firstValue("Content-Security-Policy"))
+                .hasValueSatisfying(policy ->
+                        assertThat(policy).startsWith("default-src 'self'").doesNotContain("unsafe"));
+    }
+
+    @Test
+    void a_second_first_owner_is_refused() {
+        client.get("/api/welcome");
+        Client.Answer answer = client.send(
+                "POST",
+                "/api/first-owner",
+                Map.of(
+                        "practiceId",
+                        Client.id(),
+                        "personId",
+                        Client.id(),
+                        "practice",
+                        "Late",
+                        "name",
+                        "Late",
+                        "email",
+                        "late@own.example",
+                        "password",
+                        "long enough to keep"));
+        assertThat(answer.expect(422).refusals()).containsExactly(" not-empty");
+    }
+}
