@@ -16,7 +16,7 @@ const NOT_YET = ['missing'];
 
 /** A remedy with its formula filled in; what the readings know stands there already. */
 export function Calculator({ remedy, known, place, serves }: Props) {
-  const [values, keep] = useKept<Values>(`remedy:${remedy.id}:${place}`, 1, startFrom(known));
+  const [values, keep] = useKept<Values>(`remedy:${remedy.id}:${place}`, 1, startFrom(remedy, known));
   const { reading, faults } = toReading(remedy.fields, values, '');
   const open = missingIn(remedy.fields, reading, '');
   const text = JSON.stringify(reading);
@@ -59,7 +59,7 @@ export function Calculator({ remedy, known, place, serves }: Props) {
             onChange={(value) => keep({ ...values, [field.key]: value })}
             errorAt={errorAt}
             known={
-              known[field.key] !== undefined && String(values[field.key]) === rounded(known[field.key] ?? 0)
+              known[field.key] !== undefined && values[field.key] === startFrom(remedy, known)[field.key]
             }
           />
         ))}
@@ -82,12 +82,16 @@ export function Calculator({ remedy, known, place, serves }: Props) {
   );
 }
 
-function rounded(value: number): string {
-  return show(value, 2);
+/** As many decimals as the thing can be read to: a depth to the millimetre, a rate to the hundredth. */
+function places(unit: string | null): number {
+  return unit === 'cm' || unit === '%' ? 1 : 2;
 }
 
-function startFrom(known: { [key: string]: number }): Values {
-  return Object.fromEntries(Object.entries(known).map(([key, value]) => [key, rounded(value)]));
+function startFrom(remedy: Remedy, known: Props['known']): Values {
+  const unit = (key: string) => remedy.fields.find((field) => field.key === key)?.unit ?? null;
+  return Object.fromEntries(
+    Object.entries(known).map(([key, value]) => [key, show(value, places(unit(key)))]),
+  );
 }
 
 function Entry(props: {
@@ -155,7 +159,7 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
         <p className="text-lg">
           {last.label}:{' '}
           <strong className="num text-2xl">
-            {show(last.value, 2)} {last.unit}
+            {show(last.value, places(last.unit))} {last.unit}
           </strong>
         </p>
       )}
@@ -169,7 +173,7 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
                 <span className="num block text-sm">{line.filled}</span>
               </th>
               <td className="num py-2 text-right whitespace-nowrap">
-                {show(line.value, 2)} {line.unit}
+                {show(line.value, places(line.unit))} {line.unit}
               </td>
             </tr>
           ))}

@@ -3,11 +3,13 @@ import { Link, useNavigate } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { day } from '../ground/format';
+import { useNarrow } from '../ground/useNarrow';
 import { type Place, pathOf } from './place';
 
 /** Holding › field › visit; the visit can be changed and the verb stays. */
 export function PlaceLine({ place }: { place: Place | null }) {
   const navigate = useNavigate();
+  const narrow = useNarrow();
   const fieldId = place?.fieldId ?? '';
   const field = useQuery({
     queryKey: keys.field(fieldId),
@@ -26,7 +28,7 @@ export function PlaceLine({ place }: { place: Place | null }) {
   const verb = place.verb;
   return (
     <div className="flex min-w-0 flex-1 items-center gap-x-2 font-head text-lg font-semibold max-desk:text-base">
-      <span className="max-desk:hidden">{field.data?.holdingName ?? ''}</span>
+      <span className="truncate max-desk:hidden">{field.data?.holdingName ?? ''}</span>
       <span aria-hidden="true" className="text-faded max-desk:hidden">
         ›
       </span>
@@ -40,7 +42,7 @@ export function PlaceLine({ place }: { place: Place | null }) {
           </span>
           <select
             aria-label="Visit"
-            className="min-h-9 max-w-[15rem] min-w-0 max-desk:max-w-[9.5rem] border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
+            className="min-h-9 max-w-[15rem] shrink-0 border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
             value={place.visitId ?? ''}
             onChange={(event) =>
               void navigate(
@@ -54,7 +56,7 @@ export function PlaceLine({ place }: { place: Place | null }) {
             {visits.data?.map((visit) => (
               <option key={visit.id} value={visit.id}>
                 {day(visit.day)}
-                {visit.state === 'done' ? '' : `, ${visit.state}`}
+                {visit.state === 'done' || narrow ? '' : `, ${visit.state}`}
               </option>
             ))}
           </select>

@@ -7,7 +7,7 @@ export function BenchClock({ standing, onStop }: { standing: Standing; onStop: (
   const due = standing.state !== 'waiting';
   const watched = standing.step?.pause?.watched ?? false;
   return (
-    <div className="grid justify-items-center gap-1">
+    <div className="grid content-start justify-items-center gap-1">
       <div className="relative flex size-32 items-center desk:size-44 justify-center">
         <span className="absolute inset-0 [&>svg]:size-full">
           <Ring share={standing.share} due={due} size={176} width={8} />

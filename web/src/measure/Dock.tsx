@@ -35,7 +35,7 @@ export function Dock({ compact = false }: { compact?: boolean }) {
         >
           <Ring share={first.share} due={first.state !== 'waiting'} size={compact ? 20 : 26} />
           <span className="num text-lg font-semibold">{time(first)}</span>
-          <span className="min-w-0 truncate">{words(first)}</span>
+          <span className={`min-w-0 truncate ${compact ? 'max-w-44' : ''}`}>{words(first)}</span>
           {!compact && <span className="ml-auto shrink-0 text-sm opacity-80">{clocks.length} clocks</span>}
           {compact && clocks.length > 1 && <span className="text-sm text-faded">+{clocks.length - 1}</span>}
         </Popover.Trigger>

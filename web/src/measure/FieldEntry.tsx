@@ -1,8 +1,9 @@
+import { useState } from 'react';
 import type { Method, MethodField } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
 import type { Standing } from './clocks';
-import { type Draft, minutesSince, startValues, type Values } from './draft';
+import { type Draft, isEmpty, minutesSince, startValues, type Values } from './draft';
 import { drawingOf } from './drawings';
 import { entryOf } from './entries';
 
@@ -103,78 +104,115 @@ function yesNo(value: unknown): string | null {
   return value === true ? 'yes' : value === false ? 'no' : null;
 }
 
-/** A list as rows; where a row has minutes, "now" stamps the true time. */
+/** A list as rows. Rows of plain numbers that are filled in fold into a line; where a row has minutes, "now" stamps the true time. */
 function Rows(props: EntryProps) {
   const { field, path, value, onChange, errorAt, draft, keep } = props;
-  const rows = (value as Values[] | undefined) ?? [];
+  const [unfolded, setUnfolded] = useState<number | null>(null);
   const timed = field.fields.some((inner) => inner.key === 'minutes');
-  const small = field.fields.filter((inner) => inner.kind === 'number').length;
-  const plain = small === field.fields.length;
+  const plain = field.fields.every((inner) => inner.kind === 'number');
+  const kept = (value as Values[] | undefined) ?? [];
+  const open = kept.findIndex(isEmpty);
+  // What is read by the clock always has its next row ready.
+  const rows = timed && open < 0 ? [...kept, {}] : kept;
+  const next = open < 0 ? kept.length : open;
 
-  function set(i: number, key: string, next: unknown) {
-    onChange(rows.map((row, at) => (at === i ? { ...row, [key]: next } : row)));
+  function set(i: number, key: string, to: unknown) {
+    onChange(rows.map((row, at) => (at === i ? { ...row, [key]: to } : row)));
   }
 
   function stamp(i: number) {
     const now = Date.now();
     const zeroAt = draft.zeroAt ?? new Date(now).toISOString();
-    const next = rows.map((row, at) =>
+    const stamped = rows.map((row, at) =>
       at === i ? { ...row, minutes: String(minutesSince(zeroAt, now)) } : row,
     );
-    keep({ zeroAt, values: { ...draft.values, [field.key]: next } });
+    keep({ zeroAt, values: { ...draft.values, [field.key]: stamped } });
   }
 
   return (
     <fieldset className="grid gap-4">
       <legend className="font-medium">{field.label}</legend>
       {errorAt(path) && <p className="text-warn">{errorAt(path)}</p>}
-      {rows.map((row, i) => (
-        <div
-          key={i}
-          className="grid gap-3 border-t border-rule pt-3"
-          role="group"
-          aria-label={`${field.label} ${i + 1}`}
-        >
-          <div className="flex items-center gap-4">
-            <span className="font-semibold">{i + 1}</span>
-            {timed && (
-              <button type="button" className="button" onClick={() => stamp(i)}>
-                {row.minutes ? 'Now instead' : 'Read now'}
+      {rows.map((row, i) => {
+        const faulty = field.fields.some((inner) => errorAt(`${path}/${i}/${inner.key}`));
+        if (plain && timed && !isEmpty(row) && i < next - 1 && i !== unfolded && !faulty) {
+          return (
+            <p key={i} className="flex items-center gap-4 border-t border-rule pt-1">
+              <span className="font-semibold">{i + 1}</span>
+              <span className="num">{inWords(field, row)}</span>
+              <button
+                type="button"
+                className="link ml-auto min-h-11"
+                aria-label={`Change row ${i + 1} of ${field.label.toLowerCase()}`}
+                onClick={() => setUnfolded(i)}
+              >
+                change
               </button>
-            )}
-            <button
-              type="button"
-              className="link ml-auto min-h-11"
-              aria-label={`Take out row ${i + 1} of ${field.label.toLowerCase()}`}
-              onClick={() => onChange(rows.filter((_, at) => at !== i))}
-            >
-              take out
-            </button>
-          </div>
-          <div className={plain ? 'grid grid-cols-2 gap-3 wide:grid-cols-4' : 'grid gap-4'}>
-            {field.fields.map((inner) => (
-              <FieldEntry
-                {...props}
-                inRow
-                key={inner.key}
-                field={inner}
-                path={`${path}/${i}/${inner.key}`}
-                value={row[inner.key]}
-                onChange={(next) => set(i, inner.key, next)}
-              />
-            ))}
-          </div>
-        </div>
-      ))}
-      <button
-        type="button"
-        className="button justify-self-start"
-        onClick={() => onChange([...rows, followOn(field, rows.at(-1))])}
-      >
-        One more
-      </button>
+            </p>
+          );
+        }
+        return (
+          <fieldset key={i} className="grid gap-3 border-t border-rule pt-3">
+            <legend className="sr-only">
+              {field.label} {i + 1}
+            </legend>
+            <div className="flex items-center gap-4">
+              <span className="font-semibold">{i + 1}</span>
+              {timed && (
+                <button
+                  type="button"
+                  className={`button ${isEmpty(row.minutes) ? 'button-main' : ''}`}
+                  onClick={() => stamp(i)}
+                >
+                  {isEmpty(row.minutes) ? 'Read now' : 'Now instead'}
+                </button>
+              )}
+              {!isEmpty(row) && (
+                <button
+                  type="button"
+                  className="link ml-auto min-h-11"
+                  aria-label={`Take out row ${i + 1} of ${field.label.toLowerCase()}`}
+                  onClick={() => onChange(kept.filter((_, at) => at !== i))}
+                >
+                  take out
+                </button>
+              )}
+            </div>
+            <div className={plain ? 'grid grid-cols-2 items-end gap-3' : 'grid gap-4'}>
+              {field.fields.map((inner) => (
+                <FieldEntry
+                  {...props}
+                  inRow
+                  key={inner.key}
+                  field={inner}
+                  path={`${path}/${i}/${inner.key}`}
+                  value={row[inner.key]}
+                  onChange={(to) => set(i, inner.key, to)}
+                />
+              ))}
+            </div>
+          </fieldset>
+        );
+      })}
+      {!timed && (
+        <button
+          type="button"
+          className="button justify-self-start"
+          onClick={() => onChange([...kept, followOn(field, kept.at(-1))])}
+        >
+          One more
+        </button>
+      )}
     </fieldset>
   );
+}
+
+/** A row in one line: "41 min, 172 mm". */
+function inWords(field: MethodField, row: Values): string {
+  return field.fields
+    .filter((inner) => !isEmpty(row[inner.key]))
+    .map((inner) => `${row[inner.key]} ${inner.unit ?? ''}`.trim())
+    .join(', ');
 }
 
 /** A new row begins where the last one ended, where it is a layer. */

@@ -1,0 +1,99 @@
+package morphotera.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Takes the kept pictures of the main views anew, from the demo data: {@code mvn -Pscreenshots verify}. */
+class Screenshots {
+    private static final Path KEPT = Path.of("../docs/screenshots");
+    private static Jar jar;
+
+    @BeforeAll
+    static void start() {
+        jar = Jar.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        jar.close();
+    }
+
+    private static void keep(Visitor visitor, String name) {
+        // Fonts and the last query's drawing.
+        visitor.page.waitForTimeout(1200);
+        visitor.page.screenshot(new Page.ScreenshotOptions().setPath(KEPT.resolve(name + ".png")));
+    }
+
+    private static void openField(Visitor visitor, String name) {
+        visitor.open("/");
+        visitor.page
+                .getByRole(AriaRole.LIST)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .last()
+                .click();
+    }
+
+    private static void firstVisit(Visitor visitor) {
+        Locator visits = visitor.page.getByLabel("Visit", new Page.GetByLabelOptions().setExact(true));
+        visits.selectOption(visits.locator("option").last().getAttribute("value"));
+    }
+
+    @Test
+    void at_a_desk() {
+        try (Visitor adviser = Visitor.atDesk(jar)) {
+            adviser.signIn("adviser@tidewrack.example");
+            keep(adviser, "season");
+            openField(adviser, "Church Piece");
+            adviser.page.getByTestId("section").waitFor();
+            firstVisit(adviser);
+            keep(adviser, "section");
+            adviser.go("decide");
+            keep(adviser, "decide");
+            adviser.page
+                    .getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Break the pan"))
+                    .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Moist"))
+                    .click();
+            keep(adviser, "calculator");
+            openField(adviser, "Church Piece");
+            adviser.page
+                    .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
+                    .click();
+            keep(adviser, "scores");
+            adviser.go("follow");
+            keep(adviser, "follow");
+            adviser.go("scout");
+            keep(adviser, "scout");
+            openField(adviser, "Gate Hollow");
+            adviser.page.getByLabel("Percolation hole, spot 1").click();
+            keep(adviser, "tray");
+        }
+    }
+
+    @Test
+    void on_a_phone() {
+        try (Visitor adviser = Visitor.onPhone(jar)) {
+            adviser.signIn("adviser@tidewrack.example");
+            openField(adviser, "Gate Hollow");
+            keep(adviser, "phone-tray");
+            adviser.page.getByLabel("Slaking, spot 3").click();
+            adviser.button("Dry crumbs in hand").click();
+            adviser.choice("Crumbs", "Air-dry").click();
+            adviser.button("Done, start the clock").click();
+            adviser.page.waitForTimeout(3000);
+            adviser.page
+                    .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Fell now"))
+                    .first()
+                    .click();
+            adviser.heading("Note what fell").scrollIntoViewIfNeeded();
+            keep(adviser, "phone-bench");
+            openField(adviser, "Church Piece");
+            firstVisit(adviser);
+            keep(adviser, "phone-section");
+        }
+    }
+}
