@@ -32,7 +32,7 @@ export function PlaceLine({ place }: { place: Place | null }) {
       <span aria-hidden="true" className="text-faded max-desk:hidden">
         ›
       </span>
-      <Link to={`/fields/${place.fieldId}/scout`} className="truncate">
+      <Link to={`/fields/${place.fieldId}/scout`} className="truncate desk:shrink-0">
         {field.data?.name ?? ''}
       </Link>
       {(visits.data?.length ?? 0) > 0 && (
