@@ -853,6 +853,57 @@ export interface components {
                 [key: string]: unknown;
             } | null;
         };
+        "morphotera.app.measure.MethodView": {
+            about: string;
+            cautions: string[];
+            checks: components["schemas"]["morphotera.measure.Description.Check"][];
+            fields: components["schemas"]["morphotera.measure.Field"][];
+            gear: components["schemas"]["morphotera.measure.Description.Gear"][];
+            /** @enum {string} */
+            grade: "A" | "B" | "C";
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            id: string;
+            judged: boolean;
+            name: string;
+            onTheDay: boolean;
+            purpose: string;
+            results: components["schemas"]["morphotera.measure.Description.Result"][];
+            source: string;
+            steps: components["schemas"]["morphotera.app.measure.MethodView.StepView"][];
+            variants: components["schemas"]["morphotera.app.measure.MethodView.VariantView"][];
+            words: {
+                [key: string]: string;
+            };
+        };
+        "morphotera.app.measure.MethodView.StepView": {
+            entry: string[];
+            /** Format: int32 */
+            handsOnS: number;
+            how: string;
+            id: string;
+            /** Format: int32 */
+            minPeople: number;
+            sharedAs: string | null;
+            title: string;
+            wait: components["schemas"]["morphotera.app.measure.MethodView.WaitView"] | null;
+            /** @enum {string} */
+            when: "day-before" | "field" | "later";
+        };
+        "morphotera.app.measure.MethodView.VariantView": {
+            id: string;
+            name: string;
+            steps: components["schemas"]["morphotera.app.measure.MethodView.StepView"][];
+        };
+        "morphotera.app.measure.MethodView.WaitView": {
+            /** Format: int32 */
+            expectS: number | null;
+            /** Format: int32 */
+            maxS: number;
+            /** Format: int32 */
+            minS: number;
+            watched: boolean;
+        };
         "morphotera.app.measure.Reading": {
             /** Format: uuid */
             correctedBy: string | null;
@@ -1172,28 +1223,6 @@ export interface components {
             xMeaning: string;
             yardstick: string;
         };
-        "morphotera.measure.Description": {
-            about: string;
-            cautions: string[];
-            checks: components["schemas"]["morphotera.measure.Description.Check"][];
-            fields: components["schemas"]["morphotera.measure.Field"][];
-            gear: components["schemas"]["morphotera.measure.Description.Gear"][];
-            /** @enum {string} */
-            grade: "A" | "B" | "C";
-            /** @enum {string} */
-            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
-            id: string;
-            judged: boolean;
-            name: string;
-            onTheDay: boolean;
-            purpose: string;
-            results: components["schemas"]["morphotera.measure.Description.Result"][];
-            source: string;
-            variants: components["schemas"]["morphotera.measure.Description.Variant"][];
-            words: {
-                [key: string]: string;
-            };
-        };
         "morphotera.measure.Description.Check": {
             id: string;
             question: string;
@@ -1211,11 +1240,6 @@ export interface components {
             key: string;
             label: string;
             unit: string | null;
-        };
-        "morphotera.measure.Description.Variant": {
-            id: string;
-            name: string;
-            steps: components["schemas"]["morphotera.measure.Step"][];
         };
         "morphotera.measure.Evaluation": {
             /** @enum {string|null} */
@@ -1286,29 +1310,6 @@ export interface components {
             max: number;
             /** Format: double */
             min: number;
-        };
-        "morphotera.measure.Step": {
-            entry: string[];
-            /** Format: int32 */
-            handsOnS: number;
-            how: string;
-            id: string;
-            /** Format: int32 */
-            minPeople: number;
-            pause: components["schemas"]["morphotera.measure.Step.Wait"] | null;
-            sharedAs: string | null;
-            title: string;
-            /** @enum {string} */
-            when: "day-before" | "field" | "later";
-        };
-        "morphotera.measure.Step.Wait": {
-            /** Format: int32 */
-            expectS: number | null;
-            /** Format: int32 */
-            maxS: number;
-            /** Format: int32 */
-            minS: number;
-            watched: boolean;
         };
         "morphotera.read.FieldScores": {
             /** @enum {string|null} */
@@ -1746,7 +1747,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.measure.Description"][];
+                    "application/json": components["schemas"]["morphotera.app.measure.MethodView"][];
                 };
             };
         };
@@ -1768,7 +1769,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.measure.Description"];
+                    "application/json": components["schemas"]["morphotera.app.measure.MethodView"];
                 };
             };
         };

@@ -120,8 +120,8 @@ function One({ method }: { method: Method }) {
                       {step.handsOnS > 0 && `${waitText(step.handsOnS)} of hands`}
                       {step.when !== 'field' &&
                         `${step.handsOnS > 0 ? ', ' : ''}${step.when.replace('-', ' ')}`}
-                      {step.pause &&
-                        `; then ${step.pause.watched ? 'watch' : 'wait'} ${waitText(step.pause.minS)} to ${waitText(step.pause.maxS)}`}
+                      {step.wait &&
+                        `; then ${step.wait.watched ? 'watch' : 'wait'} ${waitText(step.wait.minS)} to ${waitText(step.wait.maxS)}`}
                     </span>
                   </span>
                 </li>

@@ -167,7 +167,7 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
   function onward() {
     if (!step || !next) return;
     if (clock) endClock(clock.clock, me.id);
-    if (step.pause) {
+    if (step.wait) {
       startClock(
         {
           visitId: whole.visit.id,
@@ -279,7 +279,7 @@ function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCoun
           className={`button button-main button-big ${isLast ? '' : 'mt-1'}`}
           onClick={onward}
         >
-          {step.pause ? 'Done, start the clock' : 'Done, next step'}
+          {step.wait ? 'Done, start the clock' : 'Done, next step'}
         </button>
       )}
       <Result

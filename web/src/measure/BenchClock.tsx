@@ -5,7 +5,7 @@ import type { Standing } from './clocks';
 /** The wait in hand, large: what is left, and when it was to be. */
 export function BenchClock({ standing, onStop }: { standing: Standing; onStop: () => void }) {
   const due = standing.state !== 'waiting';
-  const watched = standing.step?.pause?.watched ?? false;
+  const watched = standing.step?.wait?.watched ?? false;
   return (
     <div className="grid content-start justify-items-center gap-1">
       <div className="relative flex size-32 items-center desk:size-44 justify-center">

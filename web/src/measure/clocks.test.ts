@@ -10,14 +10,14 @@ const METHODS = [
       {
         id: 'ruler',
         name: '',
-        steps: [{ id: 'read-30', pause: { minS: 1500, maxS: 2100, watched: false } }],
+        steps: [{ id: 'read-30', wait: { minS: 1500, maxS: 2100, watched: false } }],
       },
     ],
   },
   {
     id: 'slaking',
     name: 'Slaking',
-    variants: [{ id: 'dry', name: '', steps: [{ id: 'lay', pause: { minS: 60, maxS: 62, watched: true } }] }],
+    variants: [{ id: 'dry', name: '', steps: [{ id: 'lay', wait: { minS: 60, maxS: 62, watched: true } }] }],
   },
 ] as unknown as Method[];
 

@@ -19,10 +19,10 @@ export function standing(clock: Clock, methods: Method[], now: number): Standing
   const method = methods.find((one) => one.id === clock.method);
   const step = stepOf(method, clock.step);
   const ranS = (now - Date.parse(clock.beganAt)) / 1000;
-  const minS = step?.pause?.minS ?? 0;
-  const maxS = step?.pause?.maxS ?? minS;
+  const minS = step?.wait?.minS ?? 0;
+  const maxS = step?.wait?.maxS ?? minS;
   // A reading may come a little early: due is the middle of its window, not its first second.
-  const dueS = step && !step.pause?.watched ? (minS + maxS) / 2 : minS;
+  const dueS = step && !step.wait?.watched ? (minS + maxS) / 2 : minS;
   return {
     clock,
     step,

@@ -1,16 +1,21 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { LandField, Planning, Visit } from '../api/types';
 import { show } from '../ground/format';
 import { Show } from '../ground/State';
+import { mayWrite, useMe } from '../people/session';
+import { EditField } from './EditField';
 import { Spots } from './Spots';
 import { VisitPlan } from './VisitPlan';
 
 /** Where to stand, what to ask, and what to mind before the first step. */
 export function Scout() {
   const { fieldId = '', visitId } = useParams();
+  const me = useMe();
+  const [editing, setEditing] = useState(false);
   const field = useQuery({
     queryKey: keys.field(fieldId),
     queryFn: ({ signal }) =>
@@ -39,6 +44,14 @@ export function Scout() {
               {land.texture?.replaceAll('-', ' ') ?? 'texture not known'}
               {land.clayPercent !== null && `, ${show(land.clayPercent, 0)} % clay`}
             </p>
+            {mayWrite(me) &&
+              (editing ? (
+                <EditField field={land} onDone={() => setEditing(false)} />
+              ) : (
+                <button type="button" className="link min-h-11" onClick={() => setEditing(true)}>
+                  Change what is known of it
+                </button>
+              ))}
             <Spots field={land} />
           </section>
           <Show of={visits}>

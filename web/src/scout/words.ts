@@ -38,3 +38,13 @@ export const MOISTURES = [
   { word: 'moist', label: 'Moist', sentence: 'Dark, holds together when pressed.' },
   { word: 'wet', label: 'Wet', sentence: 'Smears, or water shows. Readings are kept but are no evidence.' },
 ];
+
+export const SCHOOLS = [
+  {
+    word: 'balanced',
+    label: 'Balance',
+    sentence: 'The mean of the groups: one strong group cannot be bought with many tests.',
+  },
+  { word: 'weakest', label: 'Weakest', sentence: 'The lowest group: the scarcest thing limits.' },
+  { word: 'tally', label: 'Tally', sentence: 'Each test gives two, one or no point; the sum as percent.' },
+];

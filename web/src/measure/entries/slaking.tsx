@@ -23,7 +23,8 @@ function Crumbs({ method, field, path, value, onChange, errorAt, draft, clock }:
   const fellField = field.fields.find((inner) => inner.key === 'fellAt');
   const secondsField = field.fields.find((inner) => inner.key === 'seconds');
   if (!fellField || !secondsField) return null;
-  const watching = clock?.clock.step === 'lay';
+  // Once its time is past, the still water is no longer watched.
+  const watching = clock?.clock.step === 'lay' && clock.state === 'waiting';
   const stage = NOW[draft.step];
   // While crumbs fall there is one thing to do; the rest is said at the end.
   const touching = watching || stage !== undefined;

@@ -38,7 +38,7 @@ final class Slaking implements Method {
                     new Description.Variant("dried-later", "Gather now, dry at home", driedLater()),
                     new Description.Variant("dry-in-hand", "Dry crumbs in hand", wet(Step.When.FIELD)),
                     new Description.Variant(
-                            "ten-minute", "Ten minutes, no swirling", List.of(lay().waits(600, 630), press()))),
+                            "ten-minute", "Ten minutes, no swirling", List.of(lay().watched(600, 630), press()))),
             List.of(
                     Field.cm("depthCm", "Depth").optional(),
                     Field.choice(

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import morphotera.Tables;
 import morphotera.ground.Refusal;
@@ -68,45 +69,76 @@ class EveryMethodTest {
         assertThat(refused(method, Map.of()).stream().map(Refusal::path)).containsAll(needed);
     }
 
-    @ParameterizedTest
-    @MethodSource("methods")
-    void every_field_refuses_a_wrong_type_at_its_own_place(Method method) {
-        for (Field field : method.description().fields()) {
-            assertRefused(method, field, Map.of("not", "this"), field.kind() == Field.Kind.GROUP);
-            assertRefused(method, field, field.kind() == Field.Kind.NUMBER ? "7" : 7, false);
+    /** A field, inside lists and groups too, with the way to put a value there. */
+    private record Place(Field field, String path, UnaryOperator<Object> inside) {
+        static List<Place> of(List<Field> fields, String path, UnaryOperator<Object> around) {
+            List<Place> places = new ArrayList<>();
+            for (Field field : fields) {
+                String here = path + "/" + field.key();
+                UnaryOperator<Object> in = value -> around.apply(Map.of(field.key(), value));
+                places.add(new Place(field, here, in));
+                if (field.kind() == Field.Kind.LIST) {
+                    places.addAll(of(field.fields(), here + "/0", item -> in.apply(List.of(item))));
+                } else if (field.kind() == Field.Kind.GROUP) {
+                    places.addAll(of(field.fields(), here, in));
+                }
+            }
+            return places;
+        }
+
+        /** The whole reading with that value at this place. */
+        @SuppressWarnings("unchecked")
+        Map<String, ?> with(Object value) {
+            return (Map<String, ?>) inside.apply(value);
         }
     }
 
-    private static void assertRefused(Method method, Field field, Object value, boolean inside) {
-        String path = "/reading/" + field.key();
-        assertThat(refused(method, Map.of(field.key(), value)))
-                .as("%s as %s", field.key(), value)
-                .anyMatch(one -> inside
-                        ? one.path().startsWith(path) && one.code().equals("unknown-field")
-                        : one.path().equals(path) && one.code().equals("wrong-type"));
+    private static List<Place> places(Method method) {
+        return Place.of(method.description().fields(), "/reading", value -> value);
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void every_field_refuses_a_wrong_type_at_its_own_place(Method method) {
+        for (Place place : places(method)) {
+            boolean number = place.field().kind() == Field.Kind.NUMBER;
+            assertCode(method, place, number ? "7" : 7, "wrong-type");
+            if (place.field().kind() != Field.Kind.GROUP) {
+                assertCode(method, place, Map.of("not", "this"), "wrong-type");
+            }
+            if (place.field().kind() == Field.Kind.LIST && place.field().minItems() > 0) {
+                assertCode(method, place, List.of(), "empty-list");
+            }
+        }
     }
 
     @ParameterizedTest
     @MethodSource("methods")
     void every_number_refuses_what_lies_outside_its_range_or_is_not_finite(Method method) {
-        for (Field field : method.description().fields()) {
+        for (Place place : places(method)) {
+            Field field = place.field();
             if (field.kind() == Field.Kind.NUMBER) {
-                assertCode(method, field, field.range().max() + 1, "out-of-range");
-                assertCode(method, field, field.range().min() - 1, "out-of-range");
-                assertCode(method, field, Double.NaN, "not-finite");
-                assertCode(method, field, Double.POSITIVE_INFINITY, "not-finite");
+                assertCode(method, place, field.range().max() + 1, "out-of-range");
+                assertCode(method, place, field.range().min() - 1, "out-of-range");
+                assertCode(method, place, Double.NaN, "not-finite");
+                assertCode(method, place, Double.POSITIVE_INFINITY, "not-finite");
+                if (field.range().aboveMin()) {
+                    assertCode(method, place, field.range().min(), "out-of-range");
+                }
+                if (field.whole()) {
+                    assertCode(method, place, field.range().min() + 1.5, "not-whole");
+                }
             }
             if (field.kind() == Field.Kind.CHOICE) {
-                assertCode(method, field, "no-such-word", "unknown-word");
+                assertCode(method, place, "no-such-word", "unknown-word");
             }
         }
     }
 
-    private static void assertCode(Method method, Field field, Object value, String code) {
-        assertThat(refused(method, Map.of(field.key(), value)))
-                .as("%s = %s", field.key(), value)
-                .anyMatch(one -> one.path().equals("/reading/" + field.key())
-                        && one.code().equals(code));
+    private static void assertCode(Method method, Place place, Object value, String code) {
+        assertThat(refused(method, place.with(value)))
+                .as("%s = %s", place.path(), value)
+                .anyMatch(one -> one.path().equals(place.path()) && one.code().equals(code));
     }
 
     @ParameterizedTest

@@ -1,5 +1,6 @@
 package morphotera.app.api;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
@@ -69,12 +70,14 @@ class OpenApi {
     private static void mend(Schema<?> schema, Class<?> type) {
         Set<String> required = new LinkedHashSet<>();
         for (RecordComponent component : type.getRecordComponents()) {
-            Schema<?> property = (Schema<?>) schema.getProperties().get(component.getName());
+            JsonProperty renamed = component.getAccessor().getAnnotation(JsonProperty.class);
+            String name = renamed == null ? component.getName() : renamed.value();
+            Schema<?> property = (Schema<?>) schema.getProperties().get(name);
             boolean nullable = component.isAnnotationPresent(Nullable.class) || BOXED.contains(component.getType());
             words(property, component.getGenericType());
-            required.add(component.getName());
+            required.add(name);
             if (nullable) {
-                schema.getProperties().put(component.getName(), orNull(property));
+                schema.getProperties().put(name, orNull(property));
             }
         }
         schema.setRequired(List.copyOf(required));

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import morphotera.app.api.NotFound;
 import morphotera.ground.Nullable;
-import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Method;
 import morphotera.measure.Methods;
@@ -28,13 +27,15 @@ class MethodController {
             @Nullable Map<String, Object> context, @Nullable Map<String, Object> reading) {}
 
     @GetMapping("/api/methods")
-    List<Description> methods() {
-        return Methods.ALL.stream().map(Method::description).toList();
+    List<MethodView> methods() {
+        return Methods.ALL.stream()
+                .map(method -> MethodView.of(method.description()))
+                .toList();
     }
 
     @GetMapping("/api/methods/{id}")
-    Description method(@PathVariable String id) {
-        return find(id).description();
+    MethodView method(@PathVariable String id) {
+        return MethodView.of(find(id).description());
     }
 
     @PostMapping("/api/methods/{id}/evaluate")

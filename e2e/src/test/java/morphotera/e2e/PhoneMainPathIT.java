@@ -1,0 +1,102 @@
+package morphotera.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The main path with the demo scenario on a phone, start to end as one person would go it. */
+class PhoneMainPathIT {
+    private static Jar jar;
+
+    @BeforeAll
+    static void start() {
+        jar = Jar.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        jar.close();
+    }
+
+    private static void openField(Visitor adviser, String name) {
+        adviser.open("/");
+        adviser.page
+                .getByRole(AriaRole.LIST)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .last()
+                .click();
+    }
+
+    @Test
+    void measure_read_decide_and_follow_with_one_thumb() {
+        try (Visitor adviser = Visitor.onPhone(jar)) {
+            Page page = adviser.page;
+            adviser.signIn("adviser@tidewrack.example");
+            assertThat(adviser.axe()).isEmpty();
+
+            openField(adviser, "Gate Hollow");
+            page.clock().install();
+            page.getByLabel("Slaking, spot 3: empty").click();
+            adviser.button("Ten minutes, no swirling").click();
+            adviser.choice("Crumbs", "Air-dry").click();
+            adviser.button("Done, start the clock").click();
+            page.clock().fastForward(605_000);
+            assertThat(page.getByTestId("clock")).isVisible();
+            page.reload();
+            for (int crumb = 1; crumb <= 5; crumb++) {
+                adviser.choice("Crumb " + crumb + " fell apart", crumb < 4 ? "never" : "in still water")
+                        .click();
+            }
+            page.getByLabel("After", new Page.GetByLabelOptions().setExact(true))
+                    .first()
+                    .fill("7:00");
+            page.getByLabel("After", new Page.GetByLabelOptions().setExact(true))
+                    .last()
+                    .fill("90");
+            assertThat(page.getByTestId("score")).containsText("7");
+            page.getByLabel("Was each that is left pressed, and every stone struck out?")
+                    .check();
+            page.getByLabel("Were the crumbs placed, not dropped?").check();
+            assertThat(adviser.axe()).isEmpty();
+            adviser.button("Count this reading").click();
+            assertThat(page.getByText("Read by Adviser")).isVisible();
+
+            adviser.button("All tests").click();
+            page.getByLabel("Percolation hole, spot 1: ").click();
+            Locator fourth = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Levels 4"));
+            fourth.getByLabel("After").fill("101");
+            fourth.getByLabel("Water above the bottom").fill("300 in");
+            assertThat(page.getByText("goes from 0 to 5000 mm")).isVisible();
+            fourth.getByLabel("Water above the bottom").fill("84");
+            assertThat(page.getByTestId("score")).isVisible();
+            assertThat(page.getByText("In a 300 mm hole that is a fall of")).isVisible();
+
+            openField(adviser, "Church Piece");
+            assertThat(page.getByTestId("section")).isVisible();
+            assertThat(adviser.axe()).isEmpty();
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
+                    .click();
+            assertThat(page.getByText("by balance of its groups")).isVisible();
+            assertThat(adviser.axe()).isEmpty();
+            adviser.go("decide");
+            assertThat(adviser.heading("Next best test")).isVisible();
+            assertThat(page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Break the pan")))
+                    .isVisible();
+            adviser.go("follow");
+            assertThat(page.getByText("better", new Page.GetByTextOptions().setExact(true))
+                            .first())
+                    .isVisible();
+            assertThat(adviser.axe()).isEmpty();
+            adviser.go("scout");
+            assertThat(adviser.heading("Church Piece")).isVisible();
+            assertThat(adviser.axe()).isEmpty();
+            assertThat(adviser.faults()).isEmpty();
+        }
+    }
+}
