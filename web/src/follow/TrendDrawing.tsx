@@ -1,5 +1,6 @@
 import type { Intervention, Method, TrendVisit } from '../api/types';
 import { month, show } from '../ground/format';
+import { Scrollable } from '../ground/Scrollable';
 import { scale, timeScale } from '../ground/scale';
 import { placeLabels } from '../season/labels';
 
@@ -38,7 +39,7 @@ export function TrendDrawing({ visits, done, methods, now, since }: Props) {
   );
   return (
     <figure>
-      <div className="overflow-x-auto">
+      <Scrollable label="All visits in time">
         <svg
           viewBox={`0 0 ${RIGHT + 20} ${bottom + 6}`}
           className="w-full min-w-[36rem]"
@@ -99,7 +100,7 @@ export function TrendDrawing({ visits, done, methods, now, since }: Props) {
             />
           ))}
         </svg>
-      </div>
+      </Scrollable>
       <figcaption className="mt-1 text-sm text-faded">
         Scores, 0 to 100. Each thin line is a spot, the strong one their mean; pegs are what was done.
       </figcaption>

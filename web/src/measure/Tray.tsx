@@ -3,6 +3,7 @@ import type { Method, Reading, Spot, WholeVisit } from '../api/types';
 import { bandOf, Clod } from '../ground/Clod';
 import { show } from '../ground/format';
 import { Ring } from '../ground/Ring';
+import { Scrollable } from '../ground/Scrollable';
 import type { Standing } from './clocks';
 import { useClocks } from './useClocks';
 import { findDraft } from './useDraft';
@@ -36,7 +37,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
       <h1 className="sr-only">
         {whole.field.name}, {whole.visit.day}
       </h1>
-      <div className="overflow-x-auto">
+      <Scrollable label="Methods and spots">
         <table className="w-full border-collapse">
           <thead>
             <tr>
@@ -89,7 +90,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrollable>
       <Legend />
       <Progress whole={whole} done={standing.length + pending.length} of={spots.length * methods.length} />
     </section>

@@ -1,6 +1,7 @@
 import type { Band, FieldScores, Method } from '../api/types';
 import { bandOf, ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
+import { Scrollable } from '../ground/Scrollable';
 import { scale } from '../ground/scale';
 import { spread } from './spread';
 
@@ -35,7 +36,7 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
   const nameOf = (id: string) => methods.find((method) => method.id === id)?.name ?? id;
   return (
     <figure>
-      <div className="overflow-x-auto">
+      <Scrollable label="Scores on a line">
         <svg
           viewBox={`0 0 830 ${bottom + 8}`}
           className="w-full min-w-[36rem]"
@@ -160,7 +161,7 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
             );
           })}
         </svg>
-      </div>
+      </Scrollable>
       <table className="sr-only">
         <caption>Scores by method</caption>
         <thead>

@@ -1,6 +1,7 @@
 import type { SectionColumn, SectionView } from '../api/types';
 import { bandOf, ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
+import { Scrollable } from '../ground/Scrollable';
 import { depthScale, scale } from '../ground/scale';
 import { ConeLine, type Frame, GroundLayers, LimitMark, PhMarks, Roots } from './columnMarks';
 
@@ -20,7 +21,7 @@ export function SectionDrawing({ view }: { view: SectionView }) {
   const hasGhost = view.columns.some((column) => column.coneBefore.length > 0);
   return (
     <figure>
-      <div className="overflow-x-auto">
+      <Scrollable label="The cut through the ground">
         <svg
           viewBox={`0 0 ${full} ${bottom + 12}`}
           className="w-full"
@@ -71,7 +72,7 @@ export function SectionDrawing({ view }: { view: SectionView }) {
             />
           ))}
         </svg>
-      </div>
+      </Scrollable>
       <figcaption className="mt-2">
         <Legend ghost={hasGhost} />
       </figcaption>

@@ -1,5 +1,6 @@
 import { Choice } from '../../ground/Choice';
 import { NumberField } from '../../ground/NumberField';
+import { Scrollable } from '../../ground/Scrollable';
 import type { Values } from '../draft';
 import { type EntryProps, optionsOf } from '../FieldEntry';
 import type { MethodEntry } from './index';
@@ -49,7 +50,7 @@ function Probes({ method, field, path, value, onChange, errorAt, draft }: EntryP
     <fieldset className="grid gap-3">
       <legend className="font-medium">{rod ? 'How the rod goes in' : 'Readings, kPa'}</legend>
       {errorAt(path) && <p className="text-warn">{errorAt(path)}</p>}
-      <div className="overflow-x-auto">
+      <Scrollable label="Readings by depth and push">
         <table className="w-full">
           <thead>
             <tr>
@@ -101,7 +102,7 @@ function Probes({ method, field, path, value, onChange, errorAt, draft }: EntryP
             ))}
           </tbody>
         </table>
-      </div>
+      </Scrollable>
       <div className="flex flex-wrap gap-3">
         <button type="button" className="button" onClick={() => onChange([...probes, { points: [] }])}>
           One push more
