@@ -1,3 +1,4 @@
+import { Across, Along } from './Axis';
 import { show } from './format';
 import { depthScale, scale } from './scale';
 
@@ -21,27 +22,8 @@ export function ConeProfile({
       role="img"
       aria-label={`Cone resistance by depth: ${profile.map((at) => `${show(at.depthCm)} cm ${show(at.value, 0)} kPa`).join(', ')}`}
     >
-      {y.ticks.map((tick) => (
-        <g key={tick}>
-          <path d={`M52 ${y(tick)}H330`} stroke="var(--rule)" />
-          <text x="44" y={y(tick) + 4} fontSize="12" textAnchor="end" className="num" fill="var(--faded)">
-            {tick}
-          </text>
-        </g>
-      ))}
-      {x.ticks.map((tick) => (
-        <text
-          key={tick}
-          x={x(tick)}
-          y="16"
-          fontSize="12"
-          textAnchor="middle"
-          className="num"
-          fill="var(--faded)"
-        >
-          {tick / 1000}
-        </text>
-      ))}
+      <Across scale={y} from={52} to={330} />
+      <Along scale={x} y={16} factor={1 / 1000} />
       <text x="334" y="32" fontSize="12" textAnchor="end" fill="var(--faded)">
         MPa
       </text>

@@ -1,4 +1,5 @@
 import type { Evaluation } from '../api/types';
+import { Across, Along } from './Axis';
 import { show } from './format';
 import { scale } from './scale';
 
@@ -20,27 +21,8 @@ export function CurveDrawing({ placed }: { placed: Placed }) {
       role="img"
       aria-label={`Score ${show(placed.score)} at ${show(placed.x, 2)} ${placed.xMeaning}`}
     >
-      {y.ticks.map((tick) => (
-        <g key={tick}>
-          <path d={`M44 ${y(tick)}H400`} stroke="var(--rule)" />
-          <text x="36" y={y(tick) + 4} textAnchor="end" fontSize="12" className="num" fill="var(--faded)">
-            {tick}
-          </text>
-        </g>
-      ))}
-      {x.ticks.map((tick) => (
-        <text
-          key={tick}
-          x={x(tick)}
-          y="168"
-          textAnchor="middle"
-          fontSize="12"
-          className="num"
-          fill="var(--faded)"
-        >
-          {tick}
-        </text>
-      ))}
+      <Across scale={y} from={44} to={400} />
+      <Along scale={x} y={168} />
       <path
         d={`M${ends.map(([a, b]) => `${x(a)} ${y(b)}`).join('L')}`}
         fill="none"

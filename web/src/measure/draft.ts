@@ -1,5 +1,5 @@
 import type { Refusal } from '../api/problem';
-import type { MethodField } from '../api/types';
+import type { Method, MethodField, Step } from '../api/types';
 import { parse } from '../ground/units';
 
 /** As typed: numbers are text until they count, so that half a number is kept too. */
@@ -118,4 +118,15 @@ export function missingIn(fields: MethodField[], reading: Values, path = '/readi
     }
   }
   return missing;
+}
+
+/** The way of doing it that was chosen, or the usual one. */
+export function variantOf(draft: Draft, method: Method): Method['variants'][number] | undefined {
+  return method.variants.find((one) => one.id === draft.variant) ?? method.variants[0];
+}
+
+/** The last step at which something is entered: where a correction begins. */
+export function lastEntry(draft: Draft, method: Method): Step | undefined {
+  const steps = variantOf(draft, method)?.steps ?? [];
+  return [...steps].reverse().find((step) => step.entry.length > 0) ?? steps.at(-1);
 }

@@ -1,5 +1,6 @@
 import type { MouseEvent } from 'react';
 import type { Corner, LandField, Spot } from '../api/types';
+import { North, ScaleBar } from '../ground/mapMarks';
 import { boxOf, project, scaleBar } from '../ground/mapProjection';
 
 type Props = {
@@ -115,18 +116,8 @@ export function FieldMap({ outline, spots = [], zones = [], chosen, onChoose, on
           <circle r="3" fill="var(--act)" />
         </g>
       )}
-      <g transform={`translate(16 ${HEIGHT - 18})`} aria-hidden="true">
-        <path d={`M0 -4v8M0 0h${bar.px}M${bar.px} -4v8`} stroke="var(--ink)" fill="none" />
-        <text x={bar.px + 8} y="5" fontSize="13" fill="var(--faded)" className="num">
-          {bar.m} m
-        </text>
-      </g>
-      <g transform="translate(22 26)" aria-hidden="true">
-        <path d="M0 12V-6M-4 0 0 -7 4 0" fill="none" stroke="var(--ink)" strokeWidth="1.4" />
-        <text x="0" y="27" fontSize="12" fill="var(--faded)" textAnchor="middle">
-          N
-        </text>
-      </g>
+      <ScaleBar x={16} y={HEIGHT - 18} m={bar.m} px={bar.px} />
+      <North x={24} y={20} />
     </svg>
   );
 }

@@ -14,6 +14,7 @@ import { TextField } from '../ground/TextField';
 import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
 import { mayWrite, useMe } from '../people/session';
+import { minutesOf, minutesTogether } from './handsOn';
 import { StartCard } from './StartCard';
 import { MOISTURES } from './words';
 
@@ -244,19 +245,7 @@ function Tests(props: {
   onChange: (chosen: string[]) => void;
   hint: string | null;
 }) {
-  const minutes = (method: Method) =>
-    (method.variants[0]?.steps ?? []).reduce((sum, step) => sum + step.handsOnS, 0) / 60;
-  const chosen = props.methods.filter((one) => props.chosen.includes(one.id));
-  // The block and the auger hole are shared: once at a spot, however many tests use them.
-  const once = new Map(
-    chosen.flatMap((method) =>
-      (method.variants[0]?.steps ?? []).map((step) => [
-        step.sharedAs ?? `${method.id} ${step.id}`,
-        step.handsOnS,
-      ]),
-    ),
-  );
-  const total = [...once.values()].reduce<number>((sum, seconds) => sum + Number(seconds), 0) / 60;
+  const total = minutesTogether(props.methods.filter((one) => props.chosen.includes(one.id)));
   return (
     <fieldset>
       <legend className="font-medium">Tests</legend>
@@ -281,7 +270,7 @@ function Tests(props: {
                 <span className="font-medium">{method.name}</span>{' '}
                 <span className="text-sm text-faded">{method.purpose}</span>
               </span>
-              <span className="num text-sm text-faded">{show(minutes(method), 0)} min</span>
+              <span className="num text-sm text-faded">{show(minutesOf(method), 0)} min</span>
             </label>
           </li>
         ))}

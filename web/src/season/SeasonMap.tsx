@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import type { Band, FieldCard } from '../api/types';
 import { ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
+import { North, ScaleBar } from '../ground/mapMarks';
 import { boxOf, middle, project, scaleBar, type XY } from '../ground/mapProjection';
 import { useNarrow } from '../ground/useNarrow';
 import { type Label, placeLabels } from './labels';
@@ -125,23 +126,8 @@ export function SeasonMap({ cards }: { cards: FieldCard[] }) {
           </g>
         );
       })}
-      <g transform={`translate(40 ${sheet.height - 26})`} aria-hidden="true">
-        <path
-          d={`M0 -5v10M0 0h${bar.px}M${bar.px} -5v10`}
-          stroke="var(--ink)"
-          fill="none"
-          strokeWidth="1.2"
-        />
-        <text x={bar.px + 10} y="5" fontSize="13" fill="var(--faded)" className="num">
-          {bar.m} m
-        </text>
-      </g>
-      <g transform="translate(46 44)" aria-hidden="true">
-        <path d="M0 18V-4M-5 4 0 -5 5 4" fill="none" stroke="var(--ink)" strokeWidth="1.4" />
-        <text x="0" y="34" fontSize="13" fill="var(--faded)" textAnchor="middle">
-          N
-        </text>
-      </g>
+      <ScaleBar x={40} y={sheet.height - 26} m={bar.m} px={bar.px} />
+      <North x={46} y={44} />
     </svg>
   );
 }

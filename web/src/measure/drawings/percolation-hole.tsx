@@ -1,4 +1,5 @@
 import type { Evaluation } from '../../api/types';
+import { Across } from '../../ground/Axis';
 import { show } from '../../ground/format';
 import { scale } from '../../ground/scale';
 import { isEmpty } from '../draft';
@@ -105,14 +106,7 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
       role="img"
       aria-label={`Soil's rate by interval, mm per hour: ${rates.map((rate) => show(rate)).join(', ')}`}
     >
-      {y.ticks.map((tick) => (
-        <g key={tick}>
-          <path d={`M44 ${y(tick)}H350`} stroke="var(--rule)" />
-          <text x="38" y={y(tick) + 4} fontSize="12" textAnchor="end" className="num" fill="var(--faded)">
-            {tick}
-          </text>
-        </g>
-      ))}
+      <Across scale={y} from={46} to={350} />
       {rates.map((rate, i) => (
         <rect
           key={i}

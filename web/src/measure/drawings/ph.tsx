@@ -1,4 +1,5 @@
 import type { Evaluation } from '../../api/types';
+import { Across, Along } from '../../ground/Axis';
 import { show } from '../../ground/format';
 import { depthScale, scale } from '../../ground/scale';
 import type { MethodDrawing } from './index';
@@ -82,27 +83,8 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
       role="img"
       aria-label={points.map((point) => `pH ${show(point.value)} at ${show(point.depthCm)} cm`).join(', ')}
     >
-      {y.ticks.map((tick) => (
-        <g key={tick}>
-          <path d={`M52 ${y(tick)}H330`} stroke="var(--rule)" />
-          <text x="44" y={y(tick) + 4} fontSize="12" textAnchor="end" className="num" fill="var(--faded)">
-            {tick}
-          </text>
-        </g>
-      ))}
-      {x.ticks.map((tick) => (
-        <text
-          key={tick}
-          x={x(tick)}
-          y="18"
-          fontSize="12"
-          textAnchor="middle"
-          className="num"
-          fill="var(--faded)"
-        >
-          {tick}
-        </text>
-      ))}
+      <Across scale={y} from={52} to={330} />
+      <Along scale={x} y={18} />
       <path d={`M${x(5.5)} 26V${y(y.domain[1])}`} stroke="var(--warn)" strokeDasharray="5 4" />
       <path
         d={`M${points.map((point) => `${x(point.value ?? 0)} ${y(point.depthCm ?? 0)}`).join('L')}`}

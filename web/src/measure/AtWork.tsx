@@ -1,0 +1,194 @@
+import { useEffect } from 'react';
+import { refusals, sentence } from '../api/problem';
+import type { Method, Spot, WholeVisit } from '../api/types';
+import { useMe } from '../people/session';
+import { BenchClock } from './BenchClock';
+import { Checks } from './Checks';
+import { type Draft, missingIn, toReading, variantOf } from './draft';
+import { drawingOf } from './drawings';
+import { FieldEntry } from './FieldEntry';
+import { Result } from './Result';
+import { StepBar } from './StepBar';
+import { endClock, startClock, useClocks } from './useClocks';
+import { useEvaluation } from './useEvaluation';
+
+/** What is said only once the reading is to count: nobody is told off for what they have not come to yet. */
+const NOT_YET = ['missing', 'empty-list', 'too-few', 'no-readings'];
+
+type Props = {
+  whole: WholeVisit;
+  spot: Spot;
+  method: Method;
+  draft: Draft;
+  keep: (change: Partial<Draft>) => void;
+  forget: () => void;
+  tried: boolean;
+  onTry: () => void;
+  onCount: (reading: Draft['values']) => void;
+};
+
+/** The step to do now, its drawing and clock, the entry, the result as it is typed, and at the end the checks. */
+export function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCount }: Props) {
+  const me = useMe();
+  const steps = variantOf(draft, method)?.steps ?? [];
+  const index = Math.max(
+    0,
+    steps.findIndex((step) => step.id === draft.step),
+  );
+  const step = steps[index];
+  const next = steps[index + 1];
+  const isLast = index === steps.length - 1;
+  const clock = useClocks().find(
+    (one) =>
+      one.clock.visitId === whole.visit.id && one.clock.spotId === spot.id && one.clock.method === method.id,
+  );
+  const { reading, faults } = toReading(method.fields, draft.values);
+  const missing = missingIn(method.fields, reading);
+  const evaluation = useEvaluation(whole, method, reading, faults.length === 0 && missing.length === 0);
+  const found = [...faults, ...missing, ...refusals(evaluation.error)];
+  const errorAt = (path: string) =>
+    found.find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;
+  const checked = method.checks.every((check) => draft.checks[check.id]);
+  const drawing = drawingOf(method.id);
+
+  function onward() {
+    if (!step || !next) return;
+    if (clock) endClock(clock.clock, me.id);
+    if (step.wait) {
+      startClock(
+        {
+          visitId: whole.visit.id,
+          fieldId: whole.field.id,
+          fieldName: whole.field.name,
+          spotId: spot.id,
+          spotLabel: spot.label,
+          method: method.id,
+          step: step.id,
+        },
+        me.id,
+      );
+    }
+    keep({ step: next.id });
+  }
+
+  // `t` at the desk does what the large button does.
+  useEffect(() => {
+    function key(event: KeyboardEvent) {
+      const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea, select');
+      if (event.key === 't' && !typing && !event.ctrlKey && !event.metaKey) onward();
+    }
+    document.addEventListener('keydown', key);
+    return () => document.removeEventListener('keydown', key);
+  });
+
+  function count() {
+    onTry();
+    const reasonMissing = draft.corrects !== null && draft.reason.trim() === '';
+    if (found.length > 0 || !checked || reasonMissing || !evaluation.data || evaluation.isPlaceholderData)
+      return;
+    if (clock) endClock(clock.clock, me.id);
+    onCount(reading);
+  }
+
+  if (!step) return null;
+  // The clock of a wait belongs to the step that comes after it; a reading taken early or late still keeps its true time.
+  return (
+    <>
+      {draft.corrects && (
+        <div className="border-l-4 border-act pl-3 text-lg">
+          <p>Correcting a reading: both versions are kept.</p>
+          <label className="mt-2 block">
+            Why
+            <input
+              className="mt-1 w-full"
+              value={draft.reason}
+              aria-invalid={tried && draft.reason.trim() === '' ? true : undefined}
+              onChange={(event) => keep({ reason: event.target.value })}
+            />
+          </label>
+          {tried && draft.reason.trim() === '' && <p className="text-warn">Say why it is corrected.</p>}
+          <button type="button" className="link min-h-11" onClick={forget}>
+            Leave it as it was
+          </button>
+        </div>
+      )}
+      {method.variants.length > 1 && (
+        <div className="flex flex-wrap gap-x-5" role="group" aria-label="Way of doing it">
+          {method.variants.map((variant) => (
+            <button
+              type="button"
+              key={variant.id}
+              aria-pressed={variant.id === draft.variant}
+              className={`min-h-11 border-b-2 font-medium ${variant.id === draft.variant ? 'border-act' : 'border-transparent text-faded'}`}
+              onClick={() => keep({ variant: variant.id, step: variant.steps[0]?.id ?? '' })}
+            >
+              {variant.name}
+            </button>
+          ))}
+        </div>
+      )}
+      <StepBar steps={steps} index={index} onGo={(id) => keep({ step: id })} />
+      <div className="grid grid-cols-[1fr_auto] gap-x-4 desk:gap-x-6">
+        <div>
+          <h3 className="text-[1.55rem] desk:text-[1.9rem]" aria-live="polite">
+            {step.title}
+          </h3>
+          <p className="mt-2 text-xl">{step.how}</p>
+          {drawing?.StepDrawing && (
+            <div className={`mt-4 max-w-md ${clock ? 'max-desk:hidden' : ''}`}>
+              <drawing.StepDrawing step={step.id} values={draft.values} />
+            </div>
+          )}
+        </div>
+        {clock && <BenchClock standing={clock} onStop={() => endClock(clock.clock, me.id)} />}
+      </div>
+      <div className="grid gap-6 text-lg">
+        {method.fields
+          .filter((field) => step.entry.includes(field.key))
+          .map((field) => (
+            <FieldEntry
+              key={field.key}
+              method={method}
+              field={field}
+              path={`/reading/${field.key}`}
+              value={draft.values[field.key]}
+              onChange={(value) => keep({ values: { ...draft.values, [field.key]: value } })}
+              errorAt={errorAt}
+              draft={draft}
+              keep={keep}
+              clock={clock ?? null}
+            />
+          ))}
+      </div>
+      {next && (
+        <button
+          type="button"
+          className={`button button-main button-big ${isLast ? '' : 'mt-1'}`}
+          onClick={onward}
+        >
+          {step.wait ? 'Done, start the clock' : 'Done, next step'}
+        </button>
+      )}
+      <Result
+        method={method}
+        evaluation={evaluation.data ?? null}
+        offline={
+          evaluation.error !== null && refusals(evaluation.error).length === 0
+            ? sentence(evaluation.error)
+            : null
+        }
+      />
+      {isLast && (
+        <Checks
+          method={method}
+          draft={draft}
+          keep={keep}
+          tried={tried}
+          found={tried ? found : []}
+          onCount={count}
+          busy={evaluation.isFetching || evaluation.isPlaceholderData}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { Evaluation, Method, WholeVisit } from '../api/types';
+import type { Draft } from './draft';
+
+/** The reading computed as it stands, once the keys rest. What came before stays in sight until the new one is there. */
+export function useEvaluation(
+  whole: WholeVisit,
+  method: Method,
+  reading: Draft['values'],
+  readable: boolean,
+) {
+  const { field, visit } = whole;
+  const context = {
+    use: field.use,
+    texture: field.texture,
+    clayPercent: field.clayPercent,
+    crop: field.crop,
+    purpose: field.purpose,
+    moisture: visit.moisture,
+    soilTemperatureC: visit.soilTemperatureC,
+    daysSinceRain: visit.daysSinceRain,
+  };
+  const text = JSON.stringify({ context, reading });
+  const [rested, setRested] = useState(text);
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(text), 200);
+    return () => clearTimeout(timer);
+  }, [text]);
+  return useQuery({
+    queryKey: keys.evaluation(method.id, rested),
+    queryFn: ({ signal }) =>
+      take(
+        api.POST('/api/methods/{id}/evaluate', {
+          signal,
+          params: { path: { id: method.id } },
+          body: JSON.parse(rested),
+        }),
+      ) as Promise<Evaluation>,
+    enabled: readable && rested === text,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
