@@ -7,5 +7,5 @@ export default defineConfig({
   // A plain jar of static files is what the app takes up.
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0, target: 'es2022' },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
+  test: { include: ['src/**/*.test.{ts,tsx}'] },
 });

@@ -1005,6 +1005,8 @@ export interface components {
             demoLogins: string[];
             demoPassword: string | null;
             empty: boolean;
+            /** Format: date-time */
+            now: string;
             signedIn: boolean;
         };
         "morphotera.app.read.SectionView": {

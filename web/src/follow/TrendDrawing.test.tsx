@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { expect, it } from 'vitest';
 import type { Intervention, Method, TrendVisit } from '../api/types';
 import { render, texts } from '../testing/render';

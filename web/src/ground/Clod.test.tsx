@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { expect, it } from 'vitest';
 import { render } from '../testing/render';
 import { bandOf, Clod } from './Clod';

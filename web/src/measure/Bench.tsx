@@ -3,6 +3,7 @@ import { Link, useSearchParams } from 'react-router';
 import { newId } from '../api/ids';
 import { post } from '../api/outbox';
 import type { Method, Reading, Spot, WholeVisit } from '../api/types';
+import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
 import { AtWork } from './AtWork';
 import { type Draft, fromReading, lastEntry } from './draft';
@@ -78,7 +79,7 @@ export function Bench({ whole, spot, method }: Props) {
       spotId: spot.id,
       method: method.id,
       reading,
-      takenAt: new Date().toISOString(),
+      takenAt: nowIso(),
       device: navigator.maxTouchPoints > 0 ? 'phone' : 'desk',
       corrects: draft.corrects,
       correctionReason: draft.corrects ? draft.reason : null,

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Method, MethodField } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
+import * as time from '../ground/time';
 import type { Standing } from './clocks';
 import { type Draft, isEmpty, minutesSince, startValues, type Values } from './draft';
 import { drawingOf } from './drawings';
@@ -121,7 +122,7 @@ function Rows(props: EntryProps) {
   }
 
   function stamp(i: number) {
-    const now = Date.now();
+    const now = time.now();
     const zeroAt = draft.zeroAt ?? new Date(now).toISOString();
     const stamped = rows.map((row, at) =>
       at === i ? { ...row, minutes: String(minutesSince(zeroAt, now)) } : row,

@@ -7,6 +7,7 @@ import { keys } from '../api/keys';
 import { post } from '../api/outbox';
 import type { Clock } from '../api/types';
 import { useMethods } from '../api/useMethods';
+import { now, nowIso } from '../ground/time';
 import { useNow } from '../ground/useNow';
 import { bySoonest, merged, type Standing, standing } from './clocks';
 
@@ -29,8 +30,7 @@ function here(): Clock[] {
 
 function keep(clock: Clock, person: string) {
   const others = here().filter(
-    (one) =>
-      one.id !== clock.id && (one.endedAt === null || Date.now() - Date.parse(one.endedAt) < KEEP_ENDED_MS),
+    (one) => one.id !== clock.id && (one.endedAt === null || now() - Date.parse(one.endedAt) < KEEP_ENDED_MS),
   );
   device.write(KEY, VERSION, [...others, clock]);
   const { visitId, spotId, method, step, beganAt, endedAt } = clock;
@@ -43,13 +43,13 @@ function keep(clock: Clock, person: string) {
 }
 
 export function startClock(clock: Omit<Clock, 'id' | 'beganAt' | 'endedAt'>, person: string): Clock {
-  const started = { ...clock, id: newId(), beganAt: new Date().toISOString(), endedAt: null };
+  const started = { ...clock, id: newId(), beganAt: nowIso(), endedAt: null };
   keep(started, person);
   return started;
 }
 
 export function endClock(clock: Clock, person: string): void {
-  keep({ ...clock, endedAt: new Date().toISOString() }, person);
+  keep({ ...clock, endedAt: nowIso() }, person);
 }
 
 /** All clocks that run, soonest first, as they stand now. */
@@ -62,6 +62,6 @@ export function useClocks(): Standing[] {
   });
   const mine = useSyncExternalStore(device.onChange, here);
   const running = merged(mine, there.data ?? []);
-  const now = useNow(running.length > 0);
-  return bySoonest(running.map((clock) => standing(clock, methods.data ?? [], now)));
+  const instant = useNow(running.length > 0);
+  return bySoonest(running.map((clock) => standing(clock, methods.data ?? [], instant)));
 }

@@ -3,6 +3,7 @@ import * as device from '../api/device';
 import { post } from '../api/outbox';
 import type { Method, WholeVisit } from '../api/types';
 import { inSentence } from '../ground/format';
+import { nowIso } from '../ground/time';
 import { type Draft, fromReading, startValues, type Values } from './draft';
 
 const VERSION = 1;
@@ -55,7 +56,7 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
   const keep = useCallback(
     (change: Partial<Draft>) => {
       setDraft((before) => {
-        const next = { ...before, ...change, changedAt: new Date().toISOString() };
+        const next = { ...before, ...change, changedAt: nowIso() };
         setFull(!device.write(key, VERSION, next));
         if (timer.current !== null) clearTimeout(timer.current);
         timer.current = setTimeout(() => {

@@ -4,6 +4,7 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Me } from '../api/types';
 import { Show } from '../ground/State';
+import { pinTo } from '../ground/time';
 import { FirstOwner } from './FirstOwner';
 import { SignIn } from './SignIn';
 import { Session } from './session';
@@ -16,6 +17,7 @@ export function Gate({ children }: { children: ReactNode }) {
     // Asked in two: who is welcome answers everybody, so that nobody's first page begins with a refusal.
     queryFn: async ({ signal }): Promise<Me | null> => {
       const welcome = await take(api.GET('/api/welcome', { signal }));
+      pinTo(welcome.now);
       queries.setQueryData(keys.welcome, welcome);
       return welcome.signedIn ? take(api.GET('/api/session', { signal })) : null;
     },

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import type { SectionColumn, SectionView } from '../api/types';
 import { render, texts } from '../testing/render';

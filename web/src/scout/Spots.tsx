@@ -7,6 +7,7 @@ import { sentence } from '../api/problem';
 import type { Corner, LandField, Spot } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { TextField } from '../ground/TextField';
+import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
 import { FieldMap } from './FieldMap';
 import { whereIStand } from './position';
@@ -152,7 +153,7 @@ function EditSpot({ spot, field, onDone }: { spot: Spot; field: LandField; onDon
             note: note.trim() === '' ? null : note,
             lat: spot.lat,
             lon: spot.lon,
-            retiredOn: retire ? new Date().toISOString().slice(0, 10) : null,
+            retiredOn: retire ? nowIso().slice(0, 10) : null,
             retiredReason: retire ? reason : null,
             version: spot.version,
           },

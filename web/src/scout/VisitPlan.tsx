@@ -11,6 +11,7 @@ import { Choice } from '../ground/Choice';
 import { day, show, today } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
+import { now, nowIso } from '../ground/time';
 import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
 import { mayWrite, useMe } from '../people/session';
@@ -175,7 +176,7 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
         ticked={form.startCard}
         onTick={(id, on) => {
           const { [id]: _, ...others } = form.startCard;
-          keep({ ...form, startCard: on ? { ...others, [id]: new Date().toISOString() } : others });
+          keep({ ...form, startCard: on ? { ...others, [id]: nowIso() } : others });
         }}
       />
       {fault && (
@@ -225,7 +226,7 @@ function startForm(visit: Visit | null): Form {
     value === null || value === undefined ? '' : String(value);
   return {
     id: visit?.id ?? newId(),
-    day: visit?.day ?? today(new Date()),
+    day: visit?.day ?? today(new Date(now())),
     question: visit?.question ?? '',
     methods: visit?.methods ?? [],
     moisture: visit?.moisture ?? '',

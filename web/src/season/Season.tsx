@@ -10,6 +10,7 @@ import { Clod } from '../ground/Clod';
 import { clockText, day, inSentence, longDay, month, show, today } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { Show } from '../ground/State';
+import * as time from '../ground/time';
 import { benchPath } from '../measure/Dock';
 import { useClocks } from '../measure/useClocks';
 import { mayWrite, useMe } from '../people/session';
@@ -58,7 +59,7 @@ function SeasonOf({ cards }: { cards: FieldCard[] }) {
         </p>
       </div>
       <div className="grid content-start gap-8">
-        <p className="text-faded">{longDay(new Date())}</p>
+        <p className="text-faded">{longDay(new Date(time.now()))}</p>
         <NeedsYou />
         <Now cards={cards} />
         <Due cards={cards} />
@@ -157,7 +158,7 @@ function Now({ cards }: { cards: FieldCard[] }) {
 type Item = { key: string; when: string; late: boolean; title: string; line: string; to: string };
 
 function Due({ cards }: { cards: FieldCard[] }) {
-  const now = today(new Date());
+  const now = today(new Date(time.now()));
   const items: Item[] = [];
   for (const card of cards) {
     for (const visit of card.visits.filter((one) => one.state === 'planned')) {

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
 import { render } from '../../testing/render';
 import { drawingOf } from './index';

@@ -3,7 +3,9 @@ package morphotera.app.people;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -38,6 +40,7 @@ class SessionController {
     private final PasswordGuard guard;
     private final SecurityContextRepository contexts;
     private final DemoLogins demo;
+    private final Clock clock;
     /** Hashed against when the address is unknown, so that both answers cost the same. */
     private final String nobodysHash;
 
@@ -46,12 +49,14 @@ class SessionController {
             PasswordEncoder passwords,
             PasswordGuard guard,
             SecurityContextRepository contexts,
-            DemoLogins demo) {
+            DemoLogins demo,
+            Clock clock) {
         this.people = people;
         this.passwords = passwords;
         this.guard = guard;
         this.contexts = contexts;
         this.demo = demo;
+        this.clock = clock;
         this.nobodysHash = passwords.encode("nobody");
     }
 
@@ -79,6 +84,7 @@ class SessionController {
 
     /** What a caller may know before signing in. */
     record Welcome(
+            Instant now,
             boolean signedIn,
             boolean empty,
             List<String> demoLogins,
@@ -97,6 +103,7 @@ class SessionController {
     Welcome welcome(@Parameter(hidden = true) CsrfToken token, @Parameter(hidden = true) Authentication signedIn) {
         token.getToken();
         return new Welcome(
+                clock.instant(),
                 signedIn != null && signedIn.getPrincipal() instanceof Viewer,
                 people.practices() == 0,
                 demo.logins(),

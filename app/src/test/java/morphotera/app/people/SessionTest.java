@@ -24,6 +24,7 @@ class SessionTest {
         assertThat(client.get("/v3/api-docs").status()).isEqualTo(401);
         assertThat(client.get("/api/health").status()).isEqualTo(200);
         assertThat(client.get("/api/welcome").json().get("demoLogins")).hasSize(4);
+        assertThat(client.get("/api/welcome").text("/now")).as("the pinned day").startsWith("2031-05-14T");
     }
 
     @Test
