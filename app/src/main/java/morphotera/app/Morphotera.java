@@ -1,5 +1,6 @@
 package morphotera.app;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -8,6 +9,7 @@ import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
 import org.springframework.context.annotation.Bean;
 
 /** One process, one file of data, one page. */
@@ -16,6 +18,29 @@ import org.springframework.context.annotation.Bean;
 public class Morphotera {
     public static void main(String[] args) {
         SpringApplication.run(Morphotera.class, args);
+    }
+
+    /** The one file of data; its folder may be said from here or from the root. */
+    @Bean
+    JdbcConnectionDetails data(@Value("${morphotera.data}") Path folder) {
+        String file = folder.toAbsolutePath().normalize().resolve("morphotera").toString();
+        return new JdbcConnectionDetails() {
+            @Override
+            public String getJdbcUrl() {
+                // A reading is acknowledged only when it is on disk: no write delay.
+                return "jdbc:h2:file:" + file + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+            }
+
+            @Override
+            public String getUsername() {
+                return "sa";
+            }
+
+            @Override
+            public String getPassword() {
+                return "";
+            }
+        };
     }
 
     /** The time of day, on the day it is, or on the day it is pinned to. */
