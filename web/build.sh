@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Builds or tests the interface with the system's npm; skips the build where nothing under web/ changed.
+# Builds the interface, or lints and tests it, with the system's npm; skips the build where nothing under web/ changed.
 set -euo pipefail
 cd "$(dirname "$0")"
 
@@ -14,7 +14,7 @@ packages() {
 }
 
 sources() {
-  find src public index.html vite.config.ts tsconfig.json package.json openapi.json -type f -print0 2>/dev/null \
+  find src public index.html vite.config.ts tsconfig.json package.json package-lock.json openapi.json size.mjs -type f -print0 2>/dev/null \
     | sort -z | xargs -0 sha256sum | sha256sum
 }
 
@@ -26,7 +26,6 @@ case "$1" in
     fi
     packages
     npx openapi-typescript openapi.json -o src/api/schema.d.ts > /dev/null
-    npx biome check .
     npx tsc --noEmit
     npx vite build
     node size.mjs
@@ -34,6 +33,7 @@ case "$1" in
     ;;
   test)
     packages
+    npx biome check .
     npx vitest run
     ;;
   *)
