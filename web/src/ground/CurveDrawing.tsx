@@ -6,7 +6,7 @@ import { scale } from './scale';
 type Placed = NonNullable<Evaluation['placed']>;
 
 /** A score curve between its knots, with the place of this x on it, so that anyone can do it again by hand. */
-export function CurveDrawing({ placed }: { placed: Placed }) {
+export function CurveDrawing({ placed, along }: { placed: Placed; along: string }) {
   const knots = placed.knots as [number, number][];
   const xs = knots.map(([x]) => x);
   const from = Math.min(...xs, placed.x);
@@ -19,7 +19,7 @@ export function CurveDrawing({ placed }: { placed: Placed }) {
       viewBox="0 0 420 196"
       className="mt-3 w-full max-w-md"
       role="img"
-      aria-label={`Score ${show(placed.score)} at ${show(placed.x, 2)} ${placed.xMeaning}`}
+      aria-label={`Score ${show(placed.score)} at ${show(placed.x, 2)} ${along}`}
     >
       <Across scale={y} from={44} to={400} />
       <Along scale={x} y={168} />
@@ -35,7 +35,7 @@ export function CurveDrawing({ placed }: { placed: Placed }) {
       <path d={`M${x(placed.x)} 150V${y(placed.score)}`} stroke="var(--act)" strokeDasharray="3 3" />
       <circle cx={x(placed.x)} cy={y(placed.score)} r="5.5" fill="var(--act)" />
       <text x="222" y="190" textAnchor="middle" fontSize="12.5" fill="var(--faded)">
-        {placed.xMeaning}
+        {along}
       </text>
     </svg>
   );

@@ -41,7 +41,10 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
         <table className="w-full border-collapse">
           <thead>
             <tr>
-              <th scope="col" className="py-2 pr-3 text-left text-sm font-normal text-faded">
+              <th
+                scope="col"
+                className="py-2 pr-3 text-left text-sm font-normal whitespace-nowrap text-faded"
+              >
                 methods ↓ spots →
               </th>
               {spots.map((one) => (
@@ -61,7 +64,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
               <tr key={row.id} className="border-t border-rule">
                 <th
                   scope="row"
-                  className={`py-1 pr-3 text-left ${row.id === method ? 'font-bold' : 'font-normal'}`}
+                  className={`py-1 pr-3 text-left whitespace-nowrap ${row.id === method ? 'font-bold' : 'font-normal'}`}
                 >
                   {row.name}
                 </th>
@@ -76,12 +79,12 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                     <td key={one.id} className="p-0 text-center">
                       <Link
                         to={`?spot=${one.id}&method=${row.id}`}
-                        className={`mx-auto flex min-h-12 min-w-12 items-center justify-center gap-1.5 rounded-md border-2 ${
+                        className={`mx-auto flex min-h-12 min-w-11 items-center justify-center gap-1.5 rounded-md border-2 ${
                           one.id === spot && row.id === method ? 'border-act' : 'border-transparent'
                         }`}
                         aria-label={`${row.name}, spot ${one.label}: ${cell.words}`}
                       >
-                        <CellMark cell={cell} />
+                        <CellMark cell={cell} dense={spots.length > 6} />
                       </Link>
                     </td>
                   );
@@ -125,7 +128,8 @@ function cellOf(
   return begun ? { is: 'begun', words: 'begun' } : { is: 'empty', words: 'empty' };
 }
 
-function CellMark({ cell }: { cell: Cell }) {
+/** Many spots leave no room for numbers: the clod and its name for a screen reader say the band. */
+function CellMark({ cell, dense }: { cell: Cell; dense: boolean }) {
   switch (cell.is) {
     case 'empty':
       return <span className="size-2 rounded-full border border-edge" />;
@@ -142,7 +146,9 @@ function CellMark({ cell }: { cell: Cell }) {
             <Clod band={bandOf(cell.score)} size={18} />
             {cell.flagged && <span className="absolute -top-1 -right-1.5 size-2 rounded-full bg-warn" />}
           </span>
-          {cell.score !== null && <span className="num max-desk:hidden">{show(cell.score, 0)}</span>}
+          {cell.score !== null && !dense && (
+            <span className="num max-desk:hidden">{show(cell.score, 0)}</span>
+          )}
         </>
       );
   }

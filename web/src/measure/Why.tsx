@@ -39,7 +39,9 @@ export function Why({ method, evaluation }: { method: Method; evaluation: Evalua
           })}
         </tbody>
       </table>
-      {evaluation.placed && <CurveDrawing placed={evaluation.placed} />}
+      {evaluation.placed && (
+        <CurveDrawing placed={evaluation.placed} along={along(method, evaluation.placed.xMeaning)} />
+      )}
       <p className="mt-2 text-base text-faded">
         {method.source}. Evidence grade {method.grade}.
         {evaluation.placed &&
@@ -47,4 +49,10 @@ export function Why({ method, evaluation }: { method: Method; evaluation: Evalua
       </p>
     </details>
   );
+}
+
+/** What the curve reads, in the words of the method where they are its own measure. */
+function along(method: Method, meaning: string): string {
+  const result = method.results.find((one) => meaning.split(' ')[0] === one.key);
+  return result ? `${result.label}${result.unit ? `, ${result.unit}` : ''}` : meaning;
 }
