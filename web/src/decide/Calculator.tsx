@@ -4,7 +4,7 @@ import { api, take } from '../api/client';
 import { refusals, sentence } from '../api/problem';
 import type { Cause, MethodField, Remedy, RemedyAnswer } from '../api/types';
 import { Choice } from '../ground/Choice';
-import { show } from '../ground/format';
+import { inSentence, show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { useKept } from '../ground/useKept';
 import { missingIn, toReading, type Values } from '../measure/draft';
@@ -47,7 +47,7 @@ export function Calculator({ remedy, known, place, serves }: Props) {
       <h3 className="text-[1.3rem]">{remedy.name}</h3>
       <p className="text-faded">
         {remedy.purpose}. Grade {remedy.grade}.
-        {serves.length > 0 && ` For: ${serves.map((cause) => cause.text.toLowerCase()).join('; ')}.`}
+        {serves.length > 0 && ` For: ${serves.map((cause) => inSentence(cause.text)).join('; ')}.`}
       </p>
       <div className="mt-4 grid gap-4 desk:grid-cols-2">
         {remedy.fields.map((field) => (

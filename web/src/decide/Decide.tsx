@@ -4,7 +4,7 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Cause, Judgement, Remedy, WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
-import { show } from '../ground/format';
+import { inSentence, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
 import { Balance } from './Balance';
@@ -150,7 +150,7 @@ function NextTests({ judgement, whole }: { judgement: Judgement; whole: WholeVis
                 <span className="font-semibold">{test.methodName}</span>
               )}
               <span className="block text-sm text-faded">
-                {test.findingText}? It would tell most about: {test.causeText.toLowerCase()}.
+                {test.findingText}? It would tell most about: {inSentence(test.causeText)}.
               </span>
             </span>
             <span className="num text-right text-sm">
@@ -178,7 +178,7 @@ function Blocked({ judgement }: { judgement: Judgement }) {
       {[...byReason].map(([why, findings]) => (
         <div key={why} className="mt-2 border-t border-rule pt-2">
           <p>{why}</p>
-          <p className="mt-1 text-sm text-faded">Left open by it: {findings.join('; ').toLowerCase()}.</p>
+          <p className="mt-1 text-sm text-faded">Left open by it: {findings.map(inSentence).join('; ')}.</p>
         </div>
       ))}
     </section>
