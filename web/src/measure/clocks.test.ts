@@ -61,6 +61,16 @@ describe('the dock', () => {
   it('holds what is on the device and on the server once, without what was ended here', () => {
     const there = [clock('a', 'slaking', 'lay'), clock('b', 'slaking', 'lay')];
     const here = [clock('b', 'slaking', 'lay', '2031-05-14T09:01:00Z'), clock('c', 'slaking', 'lay')];
-    expect(merged(here, there).map((one) => one.id)).toEqual(['a', 'c']);
+    const asked = { at: BEGAN, isWaiting: () => false };
+    expect(merged(here, there, asked).map((one) => one.id)).toEqual(['a', 'c']);
+  });
+
+  it('drops a clock that was ended on another device, and none that the server may not know yet', () => {
+    const here = [clock('a', 'slaking', 'lay')];
+    const later = BEGAN + 60_000;
+    expect(merged(here, [], { at: later, isWaiting: () => false })).toEqual([]);
+    expect(merged(here, [], { at: later, isWaiting: () => true })).toHaveLength(1);
+    expect(merged(here, [], { at: BEGAN + 2000, isWaiting: () => false })).toHaveLength(1);
+    expect(merged(here, null, { at: later, isWaiting: () => false })).toHaveLength(1);
   });
 });

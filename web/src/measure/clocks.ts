@@ -48,11 +48,25 @@ export function bySoonest(standings: Standing[]): Standing[] {
   return [...standings].sort((a, b) => a.leftS - b.leftS || a.clock.id.localeCompare(b.clock.id));
 }
 
-/** Those on this device and those on the server are one list; what was ended anywhere is ended. */
-export function merged(here: Clock[], there: Clock[]): Clock[] {
-  const byId = new Map(there.map((clock) => [clock.id, clock]));
+/** What the server said last: when, and which clocks it may not know of yet. */
+export type Asked = { at: number; isWaiting: (clock: Clock) => boolean };
+
+/** A clock just sent may be missing from an answer that was on its way. */
+const ON_ITS_WAY_MS = 15_000;
+
+/**
+ * Those on this device and those on the server are one list; what was ended anywhere is ended: here, or on another device,
+ * which shows as a clock the server knew and no longer counts among the running. `there` is null: not asked yet, no signal.
+ */
+export function merged(here: Clock[], there: Clock[] | null, asked: Asked): Clock[] {
+  const byId = new Map((there ?? []).map((clock) => [clock.id, clock]));
   for (const clock of here) {
-    byId.set(clock.id, clock);
+    const endedElsewhere =
+      there !== null &&
+      !byId.has(clock.id) &&
+      !asked.isWaiting(clock) &&
+      asked.at - Date.parse(clock.beganAt) > ON_ITS_WAY_MS;
+    if (!endedElsewhere) byId.set(clock.id, clock);
   }
   return [...byId.values()].filter((clock) => clock.endedAt === null);
 }

@@ -4,42 +4,49 @@ import { api, take } from '../api/client';
 import * as device from '../api/device';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
-import { post } from '../api/outbox';
+import { parcels, post } from '../api/outbox';
 import type { Clock } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { now, nowIso } from '../ground/time';
 import { useNow } from '../ground/useNow';
+import { useMe } from '../people/session';
 import { bySoonest, merged, type Standing, standing } from './clocks';
 
-const KEY = 'clocks';
 const VERSION = 1;
 /** Clocks ended on this device are remembered until the server surely knows. */
 const KEEP_ENDED_MS = 86_400_000;
 
+// Each person has clocks of their own on a device that several use.
+const keyOf = (person: string) => `clocks:${person}`;
+
 let snapshot: Clock[] = [];
 let snapshotText = '';
 
-function here(): Clock[] {
-  const text = localStorage.getItem(`morphotera:${KEY}`) ?? '';
+function here(person: string): Clock[] {
+  const text = localStorage.getItem(`morphotera:${keyOf(person)}`) ?? '';
   if (text !== snapshotText) {
     snapshotText = text;
-    snapshot = device.read<Clock[]>(KEY, VERSION) ?? [];
+    snapshot = device.read<Clock[]>(keyOf(person), VERSION) ?? [];
   }
   return snapshot;
 }
 
 function keep(clock: Clock, person: string) {
-  const others = here().filter(
+  const others = here(person).filter(
     (one) => one.id !== clock.id && (one.endedAt === null || now() - Date.parse(one.endedAt) < KEEP_ENDED_MS),
   );
-  device.write(KEY, VERSION, [...others, clock]);
+  device.write(keyOf(person), VERSION, [...others, clock]);
   const { visitId, spotId, method, step, beganAt, endedAt } = clock;
   post({
     person,
-    path: `/api/clocks/${clock.id}`,
+    path: addressOf(clock),
     body: { visitId, spotId, method, step, beganAt, endedAt },
     label: `clock, spot ${clock.spotLabel}`,
   });
+}
+
+function addressOf(clock: Clock): string {
+  return `/api/clocks/${clock.id}`;
 }
 
 export function startClock(clock: Omit<Clock, 'id' | 'beganAt' | 'endedAt'>, person: string): Clock {
@@ -54,14 +61,19 @@ export function endClock(clock: Clock, person: string): void {
 
 /** All clocks that run, soonest first, as they stand now. */
 export function useClocks(): Standing[] {
+  const me = useMe();
   const methods = useMethods();
   const there = useQuery({
     queryKey: keys.clocks,
     queryFn: ({ signal }) => take(api.GET('/api/clocks', { signal })) as Promise<Clock[]>,
     refetchInterval: 60_000,
   });
-  const mine = useSyncExternalStore(device.onChange, here);
-  const running = merged(mine, there.data ?? []);
+  const mine = useSyncExternalStore(device.onChange, () => here(me.id));
+  const waiting = useSyncExternalStore(device.onChange, parcels);
+  const running = merged(mine, there.data ?? null, {
+    at: there.dataUpdatedAt + now() - Date.now(),
+    isWaiting: (clock) => waiting.some((parcel) => parcel.path === addressOf(clock)),
+  });
   const instant = useNow(running.length > 0);
   return bySoonest(running.map((clock) => standing(clock, methods.data ?? [], instant)));
 }

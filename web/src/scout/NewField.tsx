@@ -11,6 +11,7 @@ import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
+import { useMe } from '../people/session';
 import { FieldMap } from './FieldMap';
 import { readOutline, squareAbout, writeOutline } from './outline';
 import { whereIStand } from './position';
@@ -32,9 +33,10 @@ const EMPTY = {
 
 /** A field of one's own: whose, what it is called, what it is, where its corners are. Kept as typed until it is saved. */
 export function NewField() {
+  const me = useMe();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [form, keep, forget] = useKept('new-field', 1, {
+  const [form, keep, forget] = useKept(`new-field:${me.id}`, 1, {
     ...EMPTY,
     fieldId: newId(),
     zoneId: newId(),
