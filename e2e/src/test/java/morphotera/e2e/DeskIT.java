@@ -223,6 +223,9 @@ class DeskIT {
     @Test
     void two_visits_are_compared_in_words() {
         openField("Church Piece");
+        adviser.go("scout");
+        assertThat(adviser.heading("Church Piece")).isVisible();
+        assertThat(adviser.axe()).isEmpty();
         adviser.go("follow");
         Locator verdicts = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Visit against visit"));
         assertThat(verdicts.getByText("better", new Locator.GetByTextOptions().setExact(true))

@@ -77,6 +77,22 @@ class PhoneMainPathIT {
             assertThat(page.getByTestId("score")).isVisible();
             assertThat(page.getByText("In a 300 mm hole that is a fall of")).isVisible();
 
+            page.navigate(page.url().replace("method=percolation-hole", "method=penetration"));
+            adviser.choice("Tip", "Small cone").click();
+            adviser.button("Done, next step").click();
+            page.getByLabel("Push 1 at 7.5 cm").fill("800");
+            page.getByLabel("Push 1 at 15 cm").fill("1200");
+            page.getByLabel("Push 1 at 22.5 cm").fill("2500");
+            page.getByLabel("Push 1 at 30 cm").fill("1400");
+            assertThat(page.getByText("The mean meets the root limit at 20 cm."))
+                    .isVisible();
+            assertThat(adviser.axe()).isEmpty();
+            adviser.button("Done, next step").click();
+            page.getByLabel("Is this the scale of the tip you pushed?").check();
+            page.getByLabel("Was it pushed steadily").check();
+            adviser.button("Count this reading").click();
+            assertThat(page.getByText("Read by Adviser")).isVisible();
+
             openField(adviser, "Church Piece");
             assertThat(page.getByTestId("section")).isVisible();
             assertThat(adviser.axe()).isEmpty();
@@ -86,8 +102,13 @@ class PhoneMainPathIT {
             assertThat(adviser.axe()).isEmpty();
             adviser.go("decide");
             assertThat(adviser.heading("Next best test")).isVisible();
-            assertThat(page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Break the pan")))
-                    .isVisible();
+            Locator tine = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Break the pan"));
+            tine.getByLabel("Pan hardest at").fill("28");
+            tine.getByLabel("Pan ends at").fill("33");
+            tine.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Moist"))
+                    .click();
+            assertThat(tine.getByText("33 + 5 = 38")).isVisible();
+            assertThat(adviser.axe()).isEmpty();
             adviser.go("follow");
             assertThat(page.getByText("better", new Page.GetByTextOptions().setExact(true))
                             .first())
