@@ -23,6 +23,7 @@ final class Lime implements Remedy {
     private static final double YOUNG_CLAY_TIMES = 3;
     private static final double SPLIT_OVER_T = 4;
     private static final double SURFACE_CM = 15;
+    private static final List<String> FINENESS = List.of("under300um", "300to850um", "over850um");
 
     private static final Description DESCRIPTION = new Description(
             "lime",
@@ -38,37 +39,18 @@ final class Lime implements Remedy {
                     Field.number("bulkDensity", "Bulk density", "g/cm³", 0.7, 1.9),
                     Field.number("neutralisingValue", "Neutralising value", "%", 20, 180)
                             .hint("Pure calcium carbonate is 100."),
-                    group()),
+                    Field.group(
+                                    "fineness",
+                                    "Fineness of the lime",
+                                    Field.percent("under300um", "Under 0.3 mm"),
+                                    Field.percent("300to850um", "0.3 to 0.85 mm"),
+                                    Field.percent("over850um", "Over 0.85 mm"))
+                            .hint("Percent by weight; together 100.")),
             Map.of("phNow", "ph.topsoil", "clayPercent", "field.clayPercent", "bulkDensity", "texture.density"),
             "40, 80, 100 % of the rise after 6, 12, 24 months.",
             "Weathered subtropical soils gave the buffer line; a laboratory buffer test decides.",
             "Aitken et al. 1990",
             List.of("pH by depth", "manganese, zinc and boron in the leaf"));
-
-    private static Field group() {
-        Field fineness = Field.list(
-                "fineness",
-                "Fineness of the lime",
-                0,
-                0,
-                Field.number("under300um", "Under 0.3 mm", "%", 0, 100),
-                Field.number("300to850um", "0.3 to 0.85 mm", "%", 0, 100),
-                Field.number("over850um", "Over 0.85 mm", "%", 0, 100));
-        return new Field(
-                fineness.key(),
-                fineness.label(),
-                Field.Kind.GROUP,
-                true,
-                null,
-                null,
-                false,
-                null,
-                List.of(),
-                fineness.fields(),
-                0,
-                0,
-                "Percent by weight; together 100.");
-    }
 
     @Override
     public Description description() {
@@ -82,16 +64,7 @@ final class Lime implements Remedy {
         if (now != null && target != null && target <= now) {
             check.refuse("/phTarget", "nothing-to-do", "The pH wanted is not above the pH now: no lime is needed.");
         }
-        Entered fineness = in.group("fineness");
-        if (fineness.has("under300um") && fineness.has("300to850um") && fineness.has("over850um")) {
-            double sum = fineness.number("under300um") + fineness.number("300to850um") + fineness.number("over850um");
-            if (Math.abs(sum - 100) > 1) {
-                check.refuse(
-                        "/fineness",
-                        "sum-not-100",
-                        "The three shares must add up to 100; they make " + Decimal.show(sum, 1) + ".");
-            }
-        }
+        check.sumTo100("/fineness", in.group("fineness"), FINENESS);
     }
 
     @Override

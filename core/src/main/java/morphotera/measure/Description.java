@@ -3,6 +3,7 @@ package morphotera.measure;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import morphotera.ground.Decimal;
 import morphotera.ground.Nullable;
 
 /**
@@ -36,12 +37,34 @@ public record Description(
     /** A way of doing the method, step by step. */
     public record Variant(String id, String name, List<Step> steps) {}
 
-    /** Something to carry: so many for a visit and so many more for each spot. */
+    /** Something to carry: so many for a visit and so many more for each spot; litres for a hole or ring come from its size. */
     public record Gear(
             String item,
             double perVisit,
             double perSpot,
-            @Nullable String unit) {}
+            @Nullable String unit,
+            @Nullable Fill fill) {
+
+        /**
+         * How much to carry for so many spots.
+         *
+         * @param sizesMm the sizes that differ from the usual ones, by field key
+         */
+        public double amount(int spots, Map<String, Double> sizesMm) {
+            return perVisit + spots * (fill == null ? perSpot : fill.litres(sizesMm));
+        }
+    }
+
+    /** A round hole or ring filled so many times: across and down in mm, each by the field that has it, and its usual size. */
+    public record Fill(String acrossKey, double usualAcrossMm, String downKey, double usualDownMm, int times) {
+        double litres(Map<String, Double> sizesMm) {
+            double radius = sizesMm.getOrDefault(acrossKey, usualAcrossMm) / 2;
+            return times * Math.PI * radius * radius * sizesMm.getOrDefault(downKey, usualDownMm) / 1e6;
+        }
+    }
+
+    /** A score that this method gives to another group under a name of its own, from one of its measures. */
+    public record Beside(String id, String name, Group group, String measure) {}
 
     /** A question to answer yes to before the reading counts. */
     public record Check(String id, String question) {}
@@ -50,11 +73,16 @@ public record Description(
     public record Result(String key, String label, @Nullable String unit, String formula) {}
 
     public static Gear tool(String item) {
-        return new Gear(item, 1, 0, null);
+        return new Gear(item, 1, 0, null, null);
     }
 
     public static Gear perSpot(String item, double quantity, String unit) {
-        return new Gear(item, 0, quantity, unit);
+        return new Gear(item, 0, quantity, unit, null);
+    }
+
+    /** Water for a hole or ring, litres by its size. */
+    public static Gear water(String item, Fill fill) {
+        return new Gear(item, 0, Decimal.round(fill.litres(Map.of()), 1), "l", fill);
     }
 
     /** The steps of the usual way. */

@@ -1,6 +1,7 @@
 package morphotera.measure;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -42,6 +43,24 @@ public final class Entered {
 
     public Boolean yesOrNull(String key) {
         return (Boolean) values.get(key);
+    }
+
+    /** The words of a list of words, none where it is absent. */
+    public List<String> words(String key) {
+        List<String> words = new ArrayList<>();
+        if (values.get(key) instanceof List<?> list) {
+            list.forEach(word -> words.add((String) word));
+        }
+        return words;
+    }
+
+    /** Counts by name in the order entered, none where it is absent. */
+    public Map<String, Double> counts(String key) {
+        Map<String, Double> counts = new LinkedHashMap<>();
+        if (values.get(key) instanceof Map<?, ?> given) {
+            given.forEach((name, count) -> counts.put((String) name, (Double) count));
+        }
+        return counts;
     }
 
     /** The items of a list, none where it is absent. */

@@ -26,9 +26,20 @@ public record Evaluation(
         List<Flag> flags,
         @Nullable Curves.Placed placed) {
 
-    /** One number with its unit; a repeated one has an index from 0 or a depth. {@code plusMinus} where the reading is coarse. */
+    /**
+     * One number with its unit; a repeated one has an index from 0 or a depth.
+     *
+     * @param plusMinus where the reading is coarse
+     * @param estimated whether it stands for a class and was not measured
+     */
     public record Measure(
-            String key, Double value, @Nullable String unit, Double depthCm, Integer index, Double plusMinus) {}
+            String key,
+            Double value,
+            @Nullable String unit,
+            Double depthCm,
+            Integer index,
+            Double plusMinus,
+            boolean estimated) {}
 
     /** A reason: its code and its words. */
     public record Said(String code, String text) {}
@@ -70,34 +81,47 @@ public record Evaluation(
         private final Map<String, Object> words = new LinkedHashMap<>();
         private final List<Said> because = new ArrayList<>();
         private final List<Flag> flags = new ArrayList<>();
+        private Grade grade;
         private Double score;
         private Curves.Placed placed;
 
         Draft(Description description) {
             this.description = description;
+            this.grade = description.grade();
         }
 
         public Draft measure(String key, Double value, String unit) {
-            measures.add(new Measure(key, value, unit, null, null, null));
+            measures.add(new Measure(key, value, unit, null, null, null, false));
             return this;
         }
 
         public Draft coarse(String key, Double value, String unit, Double plusMinus) {
-            measures.add(new Measure(key, value, unit, null, null, plusMinus));
+            measures.add(new Measure(key, value, unit, null, null, plusMinus, false));
             return this;
         }
 
         public Draft at(String key, double value, String unit, double depthCm) {
-            measures.add(new Measure(key, value, unit, depthCm, null, null));
+            measures.add(new Measure(key, value, unit, depthCm, null, null, false));
             return this;
         }
 
         public Draft each(String key, double value, String unit, int index) {
-            measures.add(new Measure(key, value, unit, null, index, null));
+            measures.add(new Measure(key, value, unit, null, index, null, false));
             return this;
         }
 
-        /** A word or a yes/no; null means looked for and not found. */
+        public Draft estimated(String key, Double value, String unit) {
+            measures.add(new Measure(key, value, unit, null, null, null, true));
+            return this;
+        }
+
+        /** The grade of this reading, where the way it was made decides. */
+        public Draft grade(Grade of) {
+            grade = of;
+            return this;
+        }
+
+        /** A word, a yes/no or a list of words; null means looked for and not found. */
         public Draft word(String key, Object value) {
             words.put(key, value);
             return this;
@@ -153,7 +177,7 @@ public record Evaluation(
         Evaluation done() {
             return new Evaluation(
                     description.id(),
-                    description.grade(),
+                    grade,
                     description.group(),
                     List.copyOf(measures),
                     words,

@@ -23,11 +23,14 @@ public record Field(
         int startItems,
         @Nullable String hint) {
 
-    /** The kinds of entry. */
+    /** The kinds of entry; WORDS is a list of options, COUNTS a whole number by name, TEXT a line of the person's own. */
     public enum Kind implements Coded {
         NUMBER,
         CHOICE,
         YES_NO,
+        TEXT,
+        WORDS,
+        COUNTS,
         LIST,
         GROUP
     }
@@ -43,7 +46,7 @@ public record Field(
     public record Option(
             String word, String label, @Nullable String sentence) {}
 
-    public static Field number(String key, String label, String unit, double min, double max) {
+    public static Field number(String key, String label, @Nullable String unit, double min, double max) {
         return new Field(
                 key,
                 label,
@@ -70,8 +73,24 @@ public record Field(
         return number(key, label, "cm", 0, 300);
     }
 
+    public static Field seconds(String key, String label) {
+        return number(key, label, "s", 0, 86_400).aboveZero();
+    }
+
     public static Field minutes(String key, String label) {
         return number(key, label, "min", 0, 2880);
+    }
+
+    public static Field hours(String key, String label) {
+        return number(key, label, "h", 0, 336).aboveZero();
+    }
+
+    public static Field ml(String key, String label) {
+        return number(key, label, "ml", 0, 100_000).aboveZero();
+    }
+
+    public static Field percent(String key, String label) {
+        return number(key, label, "%", 0, 100);
     }
 
     public static Field share(String key, String label) {
@@ -86,30 +105,55 @@ public record Field(
         return number(key, label, "kPa", 0, 10_000);
     }
 
+    public static Field pH(String key, String label) {
+        return number(key, label, "pH", 2, 11);
+    }
+
+    /** Something counted, 0 to 10,000. */
+    public static Field count(String key, String label) {
+        return number(key, label, null, 0, 10_000).counted();
+    }
+
     public static Field choice(String key, String label, Option... options) {
-        return new Field(
-                key, label, Kind.CHOICE, true, null, null, false, null, List.of(options), List.of(), 0, 0, null);
+        return of(key, label, Kind.CHOICE, List.of(options), List.of(), 0, 0);
     }
 
     public static Field yesNo(String key, String label) {
-        return new Field(key, label, Kind.YES_NO, true, null, null, false, null, List.of(), List.of(), 0, 0, null);
+        return of(key, label, Kind.YES_NO, List.of(), List.of(), 0, 0);
+    }
+
+    /** A line of the person's own, {@value FieldCheck#LONGEST_TEXT} signs at most. */
+    public static Field text(String key, String label) {
+        return of(key, label, Kind.TEXT, List.of(), List.of(), 0, 0);
+    }
+
+    /** A list of these words; one may stand there more than once. */
+    public static Field words(String key, String label, int minItems, Option... options) {
+        return of(key, label, Kind.WORDS, List.of(options), List.of(), minItems, minItems);
+    }
+
+    /** A whole number by name; the options are names to begin with, others are welcome. */
+    public static Field counts(String key, String label, Option... names) {
+        return of(key, label, Kind.COUNTS, List.of(names), List.of(), 1, names.length);
     }
 
     public static Field list(String key, String label, int minItems, int startItems, Field... fields) {
-        return new Field(
-                key,
-                label,
-                Kind.LIST,
-                true,
-                null,
-                null,
-                false,
-                null,
-                List.of(),
-                List.of(fields),
-                minItems,
-                startItems,
-                null);
+        return of(key, label, Kind.LIST, List.of(), List.of(fields), minItems, startItems);
+    }
+
+    public static Field group(String key, String label, Field... fields) {
+        return of(key, label, Kind.GROUP, List.of(), List.of(fields), 0, 0);
+    }
+
+    private static Field of(
+            String key,
+            String label,
+            Kind kind,
+            List<Option> options,
+            List<Field> fields,
+            int minItems,
+            int startItems) {
+        return new Field(key, label, kind, true, null, null, false, null, options, fields, minItems, startItems, null);
     }
 
     public static Option option(String word, String label, String sentence) {

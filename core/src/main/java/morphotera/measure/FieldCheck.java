@@ -12,7 +12,11 @@ import morphotera.ground.Refusal;
  * pointer. What is wrong is left out of the {@link Entered} result, so that later checks can go on.
  */
 public final class FieldCheck {
+    static final int LONGEST_TEXT = 200;
     private static final int MOST_ITEMS = 500;
+    private static final double SUM_WITHIN = 1;
+    private static final int LONGEST_NAME = 40;
+    private static final double MOST_COUNTED = 10_000;
     private final List<Refusal> refusals = new ArrayList<>();
 
     public List<Refusal> refusals() {
@@ -21,6 +25,26 @@ public final class FieldCheck {
 
     public void refuse(String path, String code, String text) {
         refusals.add(new Refusal(path, code, text));
+    }
+
+    /** Refuses shares that do not make 100 within one, where all of them are there. */
+    public void sumTo100(String path, Entered in, List<String> keys) {
+        if (keys.stream().allMatch(in::has)) {
+            double sum = 0;
+            for (String key : keys) {
+                sum += in.number(key);
+            }
+            if (Math.abs(sum - 100) > SUM_WITHIN) {
+                refuse(path, "sum-not-100", "The shares must add up to 100; they make " + Decimal.show(sum, 1) + ".");
+            }
+        }
+    }
+
+    /** Refuses a reading in which all of these are missing. */
+    public void oneAtLeast(String path, Entered in, List<String> keys) {
+        if (keys.stream().noneMatch(in::has)) {
+            refuse(path, "missing", "One at least is needed: " + String.join(", ", keys) + ".");
+        }
     }
 
     /** Checks an object; an object that is missing counts as empty. */
@@ -62,9 +86,84 @@ public final class FieldCheck {
             case NUMBER -> number(path, field, value);
             case CHOICE -> choice(path, field, value);
             case YES_NO -> yesNo(path, field, value);
+            case TEXT -> text(path, field, value);
+            case WORDS -> words(path, field, value);
+            case COUNTS -> counts(path, field, value);
             case LIST -> list(path, field, value);
             case GROUP -> object(path, field.fields(), value);
         };
+    }
+
+    private Object text(String path, Field field, Object value) {
+        if (!(value instanceof String given)) {
+            refuse(path, "wrong-type", field.label() + " must be words.");
+            return null;
+        }
+        if (given.isBlank() || given.length() > LONGEST_TEXT) {
+            refuse(path, "out-of-range", field.label() + " takes 1 to " + LONGEST_TEXT + " signs.");
+            return null;
+        }
+        return given;
+    }
+
+    private Object words(String path, Field field, Object value) {
+        if (!(value instanceof List<?> given)) {
+            refuse(path, "wrong-type", field.label() + " must be a list of the words " + words(field) + ".");
+            return null;
+        }
+        if (!sized(path, field, given.size())) {
+            return null;
+        }
+        List<Object> kept = new ArrayList<>();
+        for (int i = 0; i < given.size(); i++) {
+            Object word = choice(path + "/" + i, field, given.get(i));
+            if (word != null) {
+                kept.add(word);
+            }
+        }
+        return kept;
+    }
+
+    private Object counts(String path, Field field, Object value) {
+        if (!(value instanceof Map<?, ?> given)) {
+            refuse(path, "wrong-type", field.label() + " must be an object of counts by name.");
+            return null;
+        }
+        if (!sized(path, field, given.size())) {
+            return null;
+        }
+        Map<String, Object> kept = new LinkedHashMap<>();
+        for (Map.Entry<?, ?> one : given.entrySet()) {
+            String name = String.valueOf(one.getKey());
+            String here = path + "/" + escaped(name);
+            Field count = Field.number(name, name, null, 0, MOST_COUNTED).counted();
+            if (name.isBlank() || name.length() > LONGEST_NAME) {
+                refuse(here, "out-of-range", "A name takes 1 to " + LONGEST_NAME + " signs.");
+            } else if (one.getValue() == null) {
+                refuse(here, "missing", "Say how many " + name + ", 0 where none was found.");
+            } else {
+                Object counted = number(here, count, one.getValue());
+                if (counted != null) {
+                    kept.put(name, counted);
+                }
+            }
+        }
+        return kept;
+    }
+
+    private boolean sized(String path, Field field, int size) {
+        if (size < field.minItems()) {
+            refuse(
+                    path,
+                    size == 0 ? "empty-list" : "too-few",
+                    field.label() + " needs " + field.minItems() + " or more; " + size + " given.");
+            return false;
+        }
+        if (size > MOST_ITEMS) {
+            refuse(path, "too-many", field.label() + " takes " + MOST_ITEMS + " at most; " + size + " given.");
+            return false;
+        }
+        return true;
     }
 
     private Object number(String path, Field field, Object value) {
@@ -119,14 +218,8 @@ public final class FieldCheck {
             refuse(path, "wrong-type", field.label() + " must be a list.");
             return null;
         }
-        if (given.size() < field.minItems()) {
-            refuse(
-                    path,
-                    given.isEmpty() ? "empty-list" : "too-few",
-                    field.label() + " needs " + field.minItems() + " or more; " + given.size() + " given.");
-        }
-        if (given.size() > MOST_ITEMS) {
-            refuse(path, "too-many", field.label() + " takes " + MOST_ITEMS + " at most; " + given.size() + " given.");
+        // Too few is refused and read on: what is there may be wrong too.
+        if (!sized(path, field, given.size()) && given.size() > MOST_ITEMS) {
             return null;
         }
         List<Entered> items = new ArrayList<>();

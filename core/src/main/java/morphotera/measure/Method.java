@@ -1,5 +1,7 @@
 package morphotera.measure;
 
+import java.util.List;
+
 /** One in-field test by a fixed protocol: its description and its sum, side by side in one file. */
 public interface Method {
     Description description();
@@ -9,6 +11,11 @@ public interface Method {
 
     /** Computes; called only with a reading that passed every check. */
     void evaluate(Context context, Entered reading, Curves curves, Evaluation.Draft out);
+
+    /** Scores it gives to other groups, each from a measure of its own; most methods have none. */
+    default List<Description.Beside> besides() {
+        return List.of();
+    }
 
     default String id() {
         return description().id();

@@ -1,8 +1,8 @@
 package morphotera.measure;
 
 import static java.util.Map.entry;
-import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
+import static morphotera.measure.Description.water;
 import static morphotera.measure.Field.option;
 
 import java.util.ArrayList;
@@ -38,7 +38,9 @@ final class PercolationHole implements Method {
                     tool("spade or 150 mm auger"),
                     tool("ruler and straight edge"),
                     tool("cover or fence for the hole"),
-                    perSpot("water: two fills of a 300 mm hole are 42, of a 150 mm auger hole 10", 42, "l")),
+                    water(
+                            "water, two fills: 42 l for a hole of 300 mm, 11 for an auger hole of 150",
+                            new Description.Fill("holeDiameterMm", 300, "holeDepthMm", 300, 2))),
             List.of(
                     "Ask the dig-safe service before digging.",
                     "Cover or fence an open hole: stock, children and you in the dark."),

@@ -83,7 +83,7 @@ final class Ph implements Method {
                             1,
                             2,
                             Field.cm("depthCm", "Depth"),
-                            Field.number("value", "pH", "pH", 2, 11),
+                            Field.pH("value", "pH"),
                             Field.choice(
                                     "basis",
                                     "Read by",
@@ -179,7 +179,7 @@ final class Ph implements Method {
             out.because("acid-below", Map.of("depth", acidAt));
         }
         if (spread(points) != null) {
-            out.because("card");
+            out.because("card").grade(Grade.B);
         }
     }
 

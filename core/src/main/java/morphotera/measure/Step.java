@@ -3,6 +3,7 @@ package morphotera.measure;
 import java.util.List;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
+import morphotera.ground.TextureGroup;
 
 /**
  * One step of a method at one spot. {@code pause} lies between the end of this step and the start of the next one;
@@ -19,8 +20,20 @@ public record Step(
         int minPeople,
         List<String> entry) {
 
-    /** Seconds to wait, earliest and latest; watched: the person stays. {@code expectS}: the wait to plan with where the ground decides. */
-    public record Wait(int minS, int maxS, boolean watched, Integer expectS) {}
+    /** Seconds to wait, earliest and latest; watched: the person stays. {@code expect}: the wait to plan with where the ground decides. */
+    public record Wait(
+            int minS, int maxS, boolean watched, @Nullable Expect expect) {}
+
+    /** Seconds to plan with in coarse, medium and fine ground. */
+    public record Expect(int coarseS, int mediumS, int fineS) {
+        public int in(TextureGroup group) {
+            return switch (group) {
+                case COARSE -> coarseS;
+                case MEDIUM -> mediumS;
+                case FINE -> fineS;
+            };
+        }
+    }
 
     /** The day before, in the field, or later at home. */
     public enum When implements Coded {
@@ -59,6 +72,17 @@ public record Step(
 
     public Step watched(int minS, int maxS) {
         return new Step(id, title, how, handsOnS, new Wait(minS, maxS, true, null), when, sharedAs, minPeople, entry);
+    }
+
+    /** The wait after it is planned with, by texture group, where the ground decides how long it is. */
+    public Step expect(int coarseS, int mediumS, int fineS) {
+        Wait wait = new Wait(pause.minS(), pause.maxS(), pause.watched(), new Expect(coarseS, mediumS, fineS));
+        return new Step(id, title, how, handsOnS, wait, when, sharedAs, minPeople, entry);
+    }
+
+    /** Never alone. */
+    public Step byTwo() {
+        return new Step(id, title, how, handsOnS, pause, when, sharedAs, 2, entry);
     }
 
     public Step later() {

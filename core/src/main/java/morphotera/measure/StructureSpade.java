@@ -1,39 +1,20 @@
 package morphotera.measure;
 
 import static java.util.Map.entry;
-import static morphotera.ground.TextureClass.LOAMY_SAND;
-import static morphotera.ground.TextureClass.SAND;
 import static morphotera.measure.Description.tool;
 import static morphotera.measure.Field.option;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import morphotera.ground.TextureClass;
 
 /**
  * How the soil is built, judged on a spade's block, layer by layer: 35·shape + 25·effort + 20·pores + 20·roots. The score is
  * the thickness-weighted mean; a layer under 25 caps it at 60, because roots must pass every layer.
  */
 final class StructureSpade implements Method {
-    private static final Map<String, Double> SHAPE = Map.of(
-            "crumb",
-            1.0,
-            "granular",
-            1.0,
-            "rounded-blocks",
-            0.7,
-            "sharp-blocks",
-            0.35,
-            "plates",
-            0.1,
-            "massive",
-            0.0,
-            "single-grain",
-            0.3);
-    private static final double SINGLE_GRAIN_IN_SAND = 0.7;
     private static final Map<String, Double> EFFORT = Map.of("falls", 1.0, "gentle", 0.75, "firm", 0.35, "hard", 0.0);
-    private static final Map<String, Double> MANY =
-            Map.of("many", 1.0, "some", 0.65, "few", 0.3, "cracks-only", 0.3, "none", 0.0);
     private static final double BAD_LAYER = 25;
     private static final double BAD_LAYER_CAP = 60;
     private static final double LIMITING_UNDER = 50;
@@ -75,16 +56,7 @@ final class StructureSpade implements Method {
                     2,
                     Field.cm("topCm", "From"),
                     Field.cm("bottomCm", "To"),
-                    Field.choice(
-                            "shape",
-                            "Shape",
-                            option("crumb", "Crumbs", "Soft, round, full of holes."),
-                            option("granular", "Grains of soil", "Small round pieces, firm."),
-                            option("rounded-blocks", "Rounded blocks", "Thumb-sized, edges blunt."),
-                            option("sharp-blocks", "Sharp blocks", "Flat faces that fit together."),
-                            option("plates", "Plates", "Lie flat, like a stack of slates."),
-                            option("massive", "Massive", "No cracks of its own."),
-                            option("single-grain", "Loose sand", "Runs through the fingers.")),
+                    Layers.shape(),
                     Field.choice(
                             "effort",
                             "Effort to break",
@@ -92,20 +64,8 @@ final class StructureSpade implements Method {
                             option("gentle", "Gentle", "A light press of the fingers."),
                             option("firm", "Firm", "A strong press of one hand."),
                             option("hard", "Hard", "Both hands, or not at all.")),
-                    Field.choice(
-                            "pores",
-                            "Pores",
-                            option("many", "Many", "Seen everywhere on a broken face."),
-                            option("some", "Some", "Several on each face."),
-                            option("few", "Few", "One has to look for them."),
-                            option("none", "None", "A closed face.")),
-                    Field.choice(
-                            "roots",
-                            "Roots",
-                            option("many", "Many", "Through the pieces, everywhere."),
-                            option("some", "Some", "Through some pieces."),
-                            option("cracks-only", "In cracks only", "Flattened between the pieces."),
-                            option("none", "None", "No living root.")))),
+                    Layers.pores(),
+                    Layers.roots())),
             List.of(
                     new Description.Check("fourth-side", "Was the side you judged broken, not cut by the spade?"),
                     new Description.Check("depths", "Do the layers meet, from the surface down?")),
@@ -135,30 +95,11 @@ final class StructureSpade implements Method {
 
     @Override
     public void check(Context context, Entered in, FieldCheck check) {
-        List<Entered> layers = in.list("layers");
-        Double bottomBefore = 0.0;
-        for (int i = 0; i < layers.size(); i++) {
-            String path = "/reading/layers/" + i;
-            Double top = layers.get(i).numberOrNull("topCm");
-            Double bottom = layers.get(i).numberOrNull("bottomCm");
-            if (top != null && bottomBefore != null && !top.equals(bottomBefore)) {
-                check.refuse(
-                        path + "/topCm",
-                        i == 0 ? "not-from-surface" : top < bottomBefore ? "overlapping" : "gap",
-                        i == 0
-                                ? "The first layer begins at the surface, 0 cm."
-                                : "This layer must begin where the one above it ends.");
-            }
-            if (top != null && bottom != null && bottom <= top) {
-                check.refuse(path + "/bottomCm", "backward", "A layer ends below where it begins.");
-            }
-            bottomBefore = bottom;
-        }
+        Layers.check(in.list("layers"), check);
     }
 
     @Override
     public void evaluate(Context context, Entered in, Curves curves, Evaluation.Draft out) {
-        boolean sandy = context.texture() == SAND || context.texture() == LOAMY_SAND;
         List<Entered> layers = in.list("layers");
         List<Double> scores = new ArrayList<>();
         double weighted = 0;
@@ -166,10 +107,10 @@ final class StructureSpade implements Method {
         int lowest = 0;
         for (int i = 0; i < layers.size(); i++) {
             Entered layer = layers.get(i);
-            double score = layerScore(layer, sandy);
+            double score = layerScore(layer, context.texture());
             scores.add(score);
             out.each("layerScore", score, "score", i);
-            double thick = layer.number("bottomCm") - layer.number("topCm");
+            double thick = Layers.thickness(layer);
             weighted += score * thick;
             thickness += thick;
             lowest = score < scores.get(lowest) ? i : lowest;
@@ -182,27 +123,17 @@ final class StructureSpade implements Method {
                 .measure("limitingTopCm", limiting ? worst.number("topCm") : null, "cm")
                 .because("layers", Map.of("n", layers.size(), "lowest", least));
         if (limiting) {
-            out.because("limiting", Map.of("shape", label(worst.word("shape")), "top", worst.number("topCm")));
+            out.because("limiting", Map.of("shape", Layers.label(worst.word("shape")), "top", worst.number("topCm")));
         }
         if (least < BAD_LAYER) {
             out.cap(BAD_LAYER_CAP).because("capped");
         }
     }
 
-    private static double layerScore(Entered layer, boolean sandy) {
-        String shape = layer.word("shape");
-        double built = sandy && shape.equals("single-grain") ? SINGLE_GRAIN_IN_SAND : SHAPE.get(shape);
-        return 35 * built
+    private static double layerScore(Entered layer, TextureClass texture) {
+        return 35 * Layers.built(layer, texture)
                 + 25 * EFFORT.get(layer.word("effort"))
-                + 20 * MANY.get(layer.word("pores"))
-                + 20 * MANY.get(layer.word("roots"));
-    }
-
-    private static String label(String shape) {
-        return DESCRIPTION.fields().get(0).fields().get(2).options().stream()
-                .filter(option -> option.word().equals(shape))
-                .findFirst()
-                .orElseThrow()
-                .label();
+                + 20 * Layers.many(layer, "pores")
+                + 20 * Layers.many(layer, "roots");
     }
 }

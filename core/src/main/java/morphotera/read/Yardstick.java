@@ -43,4 +43,9 @@ public record Yardstick(String name, int version, School school, Map<String, Cur
         Curve curve = curve(key, narrowing);
         return new Placed(curve.key(), curve.xMeaning(), x, curve.at(x), curve.knots(), name, version);
     }
+
+    @Override
+    public Placed placeOn(String curve, String xMeaning, List<List<Double>> knots, double x) {
+        return new Placed(curve, xMeaning, x, new Curve(curve, xMeaning, knots).at(x), knots, name, version);
+    }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -101,13 +102,18 @@ class EveryMethodTest {
     @MethodSource("methods")
     void every_field_refuses_a_wrong_type_at_its_own_place(Method method) {
         for (Place place : places(method)) {
-            boolean number = place.field().kind() == Field.Kind.NUMBER;
-            assertCode(method, place, number ? "7" : 7, "wrong-type");
-            if (place.field().kind() != Field.Kind.GROUP) {
+            Field.Kind kind = place.field().kind();
+            assertCode(method, place, kind == Field.Kind.NUMBER ? "7" : 7, "wrong-type");
+            if (kind == Field.Kind.COUNTS) {
+                assertCode(method, place, List.of("not this"), "wrong-type");
+                assertCode(method, place, Map.of(), "empty-list");
+            } else if (kind != Field.Kind.GROUP) {
                 assertCode(method, place, Map.of("not", "this"), "wrong-type");
             }
-            if (place.field().kind() == Field.Kind.LIST && place.field().minItems() > 0) {
+            boolean list = kind == Field.Kind.LIST || kind == Field.Kind.WORDS;
+            if (list && place.field().minItems() > 0) {
                 assertCode(method, place, List.of(), "empty-list");
+                assertCode(method, place, Collections.nCopies(501, Map.of()), "too-many");
             }
         }
     }
@@ -131,6 +137,24 @@ class EveryMethodTest {
             }
             if (field.kind() == Field.Kind.CHOICE) {
                 assertCode(method, place, "no-such-word", "unknown-word");
+            }
+            if (field.kind() == Field.Kind.TEXT) {
+                assertCode(method, place, "", "out-of-range");
+                assertCode(method, place, "x".repeat(201), "out-of-range");
+            }
+            if (field.kind() == Field.Kind.WORDS) {
+                List<String> unknown = Collections.nCopies(Math.max(1, field.minItems()), "no-such-word");
+                assertThat(refused(method, place.with(unknown)))
+                        .anyMatch(one -> one.path().equals(place.path() + "/0")
+                                && one.code().equals("unknown-word"));
+            }
+            if (field.kind() == Field.Kind.COUNTS) {
+                Map<String, Object> counts = Map.of("ants", -1, "mites", 1.5, "", 2);
+                assertThat(refused(method, place.with(counts)).stream().map(one -> one.path() + " " + one.code()))
+                        .contains(
+                                place.path() + "/ants out-of-range",
+                                place.path() + "/mites not-whole",
+                                place.path() + "/ out-of-range");
             }
         }
     }
