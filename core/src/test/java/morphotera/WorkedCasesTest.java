@@ -79,14 +79,19 @@ class WorkedCasesTest {
                         Remedies.find(one.id()).orElseThrow(),
                         Tables.map(one.json().get("input")))
                 .answer();
-        one.json()
-                .get("expect")
-                .properties()
-                .forEach(want -> assertThat((Double) answer.get(want.getKey()))
+        one.json().get("expect").properties().forEach(want -> {
+            Object got = answer.get(want.getKey());
+            JsonNode wanted = want.getValue();
+            if (wanted.isNumber()) {
+                assertThat((Double) got)
                         .as(want.getKey())
-                        .isCloseTo(
-                                want.getValue().asDouble(),
-                                within(Math.max(1e-6, want.getValue().asDouble() * RELATIVE))));
+                        .isCloseTo(wanted.asDouble(), within(Math.max(1e-6, Math.abs(wanted.asDouble()) * RELATIVE)));
+            } else {
+                assertThat(got)
+                        .as(want.getKey())
+                        .isEqualTo(wanted.isBoolean() ? (Object) wanted.asBoolean() : wanted.asString());
+            }
+        });
     }
 
     private static void assertClose(String key, List<Double> got, JsonNode want) {

@@ -29,11 +29,20 @@ final class Compaction implements Remedy {
                             option("dry", "Dry", "Breaks with a crack."),
                             option("moist", "Moist", "Crumbles when rolled; no worm forms."),
                             option("wet", "Wet", "Rolls into a worm, smears."))),
-            Map.of("panPeakCm", "penetration.panPeak", "panBaseCm", "penetration.panBase"),
+            Map.of(
+                    "panPeakCm", List.of("penetration.panPeak"),
+                    "panBaseCm", List.of("penetration.panBase")),
+            List.of(7, 8, 9),
+            new Cost(95, "hectare"),
             "The first crop feels it; without roots after it and controlled traffic it closes again.",
             "Pans that end above 40 cm; deeper ones are only opened in part.",
             "Field rule for subsoiling: work just below the pan (Spoor and Godwin 1978)",
-            List.of("depth to the root limit", "root depth", "plates in the block"));
+            List.of(
+                    "Buried services and existing drains first: ask the dig-safe service.",
+                    "Sow a deep root at once and keep wheels to their tracks, or the pan closes again.",
+                    "Dig a hole behind the first run: the soil must have lifted and crumbled, not been cut."),
+            List.of("depth to the root limit", "root depth", "plates in the block"),
+            null);
 
     @Override
     public Description description() {
@@ -73,8 +82,5 @@ final class Compaction implements Remedy {
         if (in.word("moistureAtDepth").equals("dry")) {
             out.because("dry", "Dry ground shatters well and pulls hard; big blocks may come up.");
         }
-        out.caution("Buried services and existing drains first: ask the dig-safe service.");
-        out.caution("Sow a deep root at once and keep wheels to their tracks, or the pan closes again.");
-        out.caution("Dig a hole behind the first run: the soil must have lifted and crumbled, not been cut.");
     }
 }

@@ -14,8 +14,6 @@ import morphotera.measure.Grade;
  * clays hold pH harder: over 25 % clay the high end is three times that.
  */
 final class Lime implements Remedy {
-    private static final double BUFFER_PER_CARBON = 0.955;
-    private static final double BUFFER_PER_CLAY = 0.011;
     /** Pure lime, t for each cmol(+)/kg in a tonne of soil: 50 mg of calcium carbonate for each mmol of charge. */
     private static final double T_PER_CHARGE = 0.0005;
 
@@ -33,10 +31,10 @@ final class Lime implements Remedy {
             List.of(
                     Field.number("phNow", "pH now, in water", "pH", 3.5, 8),
                     Field.number("phTarget", "pH wanted, in water", "pH", 3.5, 8),
-                    Field.number("organicCarbonPercent", "Organic carbon", "%", 0.1, 10),
-                    Field.number("clayPercent", "Clay", "%", 1, 80),
-                    Field.number("depthCm", "Depth to lime", "cm", 5, 30),
-                    Field.number("bulkDensity", "Bulk density", "g/cm³", 0.7, 1.9),
+                    SoilSum.organicCarbon(),
+                    SoilSum.clay(),
+                    SoilSum.depth("Depth to lime"),
+                    SoilSum.density(),
                     Field.number("neutralisingValue", "Neutralising value", "%", 20, 180)
                             .hint("Pure calcium carbonate is 100."),
                     Field.group(
@@ -46,11 +44,19 @@ final class Lime implements Remedy {
                                     Field.percent("300to850um", "0.3 to 0.85 mm"),
                                     Field.percent("over850um", "Over 0.85 mm"))
                             .hint("Percent by weight; together 100.")),
-            Map.of("phNow", "ph.topsoil", "clayPercent", "field.clayPercent", "bulkDensity", "texture.density"),
+            SoilSum.from(Map.of("phNow", List.of("ph.topsoil", "laboratory.ph"))),
+            List.of(8, 9, 10, 2, 3),
+            new Cost(55, "tonne of product, spread"),
             "40, 80, 100 % of the rise after 6, 12, 24 months.",
             "Weathered subtropical soils gave the buffer line; a laboratory buffer test decides.",
             "Aitken et al. 1990",
-            List.of("pH by depth", "manganese, zinc and boron in the leaf"));
+            List.of(
+                    "Not together with urea, ammonium or fresh manure: ammonia is lost.",
+                    "Watch for shortages of manganese, zinc and boron; not for acid-loving crops.",
+                    "Magnesium lime only where magnesium is low.",
+                    "Advice to be checked: a laboratory buffer test before a large dressing."),
+            List.of("pH by depth", "manganese, zinc and boron in the leaf"),
+            null);
 
     @Override
     public Description description() {
@@ -70,10 +76,9 @@ final class Lime implements Remedy {
     @Override
     public void calculate(Entered in, Draft out) {
         double clay = in.number("clayPercent");
-        double carbon = in.number("organicCarbonPercent");
         double rise = in.number("phTarget") - in.number("phNow");
-        double mass = in.number("depthCm") * in.number("bulkDensity") * 100;
-        double buffer = BUFFER_PER_CARBON * carbon + BUFFER_PER_CLAY * clay;
+        double mass = SoilSum.mass(in, out);
+        double buffer = SoilSum.buffer(in, out);
         double pure = rise * buffer * mass * T_PER_CHARGE;
         double pureHigh = clay > YOUNG_CLAY_OVER ? YOUNG_CLAY_TIMES * pure : pure;
         Entered fine = in.group("fineness");
@@ -81,20 +86,6 @@ final class Lime implements Remedy {
                 (fine.number("under300um") + 0.6 * fine.number("300to850um") + 0.1 * fine.number("over850um")) / 100;
         double effective = in.number("neutralisingValue") * effect;
         double product = pure / (effective / 100);
-        out.line(
-                "soilMassTPerHa",
-                "Soil to lime",
-                "depth × density × 100",
-                show(in, "depthCm") + " × " + Decimal.show(in.number("bulkDensity"), 2) + " × 100",
-                mass,
-                "t/ha");
-        out.line(
-                "bufferCapacity",
-                "pH buffer capacity",
-                "0.955 × carbon % + 0.011 × clay %",
-                "0.955 × " + Decimal.show(carbon, 2) + " + 0.011 × " + Decimal.show(clay, 1),
-                buffer,
-                "cmol(+)/kg/pH");
         out.line(
                 "pureTPerHa",
                 "Pure lime",
@@ -141,10 +132,6 @@ final class Lime implements Remedy {
         if (in.number("neutralisingValue") > 110) {
             out.caution("A value over 110 is caustic: goggles and gloves.");
         }
-        out.caution("Not together with urea, ammonium or fresh manure: ammonia is lost.");
-        out.caution("Watch for shortages of manganese, zinc and boron; not for acid-loving crops.");
-        out.caution("Magnesium lime only where magnesium is low.");
-        out.caution("Advice to be checked: a laboratory buffer test before a large dressing.");
     }
 
     private static String show(Entered in, String key) {

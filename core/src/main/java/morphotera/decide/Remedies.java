@@ -2,10 +2,27 @@ package morphotera.decide;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/** All remedies with a sum. The one line a new remedy adds outside its own file. */
+/** All remedies: those with a sum, then those without. The one line a new remedy adds outside its own file. */
 public final class Remedies {
-    public static final List<Remedy> ALL = List.of(new Compaction(), new Lime());
+    public static final List<Remedy> ALL = Stream.concat(
+                    Stream.of(
+                            new Lime(),
+                            new Sulphur(),
+                            new Gypsum(),
+                            new Leaching(),
+                            new Drains(),
+                            new OrganicMatter(),
+                            new Irrigation(),
+                            new FertiliserSplit(),
+                            new RainGarden(),
+                            new Compaction(),
+                            new CoverCrop(),
+                            new TolerantCrop(),
+                            new SamplingLaboratory()),
+                    Actions.ALL.stream())
+            .toList();
 
     private Remedies() {}
 

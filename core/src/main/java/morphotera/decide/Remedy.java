@@ -4,26 +4,40 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.random.RandomGenerator;
+import morphotera.ground.Nullable;
+import morphotera.ground.Numbers;
 import morphotera.ground.Refused;
 import morphotera.measure.Entered;
 import morphotera.measure.Field;
 import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 
-/** An action with a sum: one file holds what it is, what it takes and how much of it. */
+/** An action, with its sum where it has one: one file holds what it is, what it takes and how much of it. */
 public interface Remedy {
+    /** Draws that a range of answers is made of, and the seed that makes them the same each time. */
+    int DRAWS = 500;
+
+    long SEED = 20_311;
+
     Description description();
 
     /** Refuses what single fields cannot know; values may be absent here. */
-    void check(Entered in, FieldCheck check);
+    default void check(Entered in, FieldCheck check) {}
 
     void calculate(Entered in, Draft out);
 
     /**
-     * @param from where a value may be taken from: field key to {@code method.measure}, {@code field.clayPercent} or {@code
-     *     texture.density}
+     * @param fields what the sum takes; none for an action without a sum
+     * @param from where a value may be taken from, the first that is known: field key to {@code method.measure}, {@code
+     *     field.clayPercent} or {@code texture.density}
+     * @param months when it is done, 1 to 12, in the northern half of the world; six later in the southern
+     * @param cost made up and meant to be edited
      * @param effect how long until it shows
-     * @param range where the sum holds
+     * @param range where it holds
+     * @param cautions what always goes with it
+     * @param decides who has the last word, where that is not the grower
      */
     record Description(
             String id,
@@ -31,22 +45,37 @@ public interface Remedy {
             String purpose,
             Grade grade,
             List<Field> fields,
-            Map<String, String> from,
+            Map<String, List<String>> from,
+            List<Integer> months,
+            Cost cost,
             String effect,
             String range,
             String source,
-            List<String> watch) {}
+            List<String> cautions,
+            List<String> watch,
+            @Nullable String decides) {}
+
+    /** A made-up price: so much for each tonne, hectare, sample or the like. */
+    record Cost(double amount, String per) {}
 
     /** One line of the sum: the formula in words, and the same with the numbers in it. */
     record Line(String key, String label, String formula, String filled, double value, String unit) {}
 
     record Said(String code, String text) {}
 
-    /** The answer, why, and what to mind. */
+    /** Where an answer lies with nine chances of ten, given the spread of what went in. */
+    record Range(double low, double high) {}
+
+    /**
+     * The answer, why, and what to mind.
+     *
+     * @param ranges by key of the answer, where the input carries a spread; empty else
+     */
     record Answer(
             String remedy,
             Grade grade,
             Map<String, Object> answer,
+            Map<String, Range> ranges,
             List<Line> lines,
             List<Said> because,
             List<String> cautions) {}
@@ -63,6 +92,11 @@ public interface Remedy {
             lines.add(new Line(key, label, formula, filled, value, unit));
         }
 
+        /** Part of the answer that is no number: a word, a yes or no, a list. */
+        void say(String key, Object value) {
+            answer.put(key, value);
+        }
+
         void because(String code, String text) {
             because.add(new Said(code, text));
         }
@@ -72,22 +106,97 @@ public interface Remedy {
         }
     }
 
-    /** @throws Refused with everything that is wrong */
+    /**
+     * Calculates from an input; {@code spread} in it gives a standard deviation for any number of it, in that number's unit.
+     *
+     * @throws Refused with everything that is wrong
+     */
     static Answer calculate(Remedy remedy, Map<String, ?> input) {
+        Description description = remedy.description();
+        List<Field> fields = new ArrayList<>(description.fields());
+        Field spreads = spreads(description);
+        if (!spreads.fields().isEmpty()) {
+            fields.add(spreads);
+        }
         FieldCheck check = new FieldCheck();
-        Entered in = check.object("", remedy.description().fields(), input);
+        Entered in = check.object("", fields, input);
         remedy.check(in, check);
         if (!check.refusals().isEmpty()) {
             throw new Refused(check.refusals());
         }
         Draft out = new Draft();
         remedy.calculate(in, out);
+        Map<String, Range> ranges = new LinkedHashMap<>();
+        if (in.has(spreads.key())) {
+            ranges = ranges(remedy, in, spreads, out);
+        }
+        List<String> cautions = new ArrayList<>(out.cautions);
+        cautions.addAll(description.cautions());
         return new Answer(
-                remedy.description().id(),
-                remedy.description().grade(),
+                description.id(),
+                description.grade(),
                 out.answer,
+                ranges,
                 List.copyOf(out.lines),
                 List.copyOf(out.because),
-                List.copyOf(out.cautions));
+                cautions);
+    }
+
+    /** A spread for each number that is entered by itself. */
+    private static Field spreads(Description description) {
+        Field[] each = description.fields().stream()
+                .filter(field -> field.kind() == Field.Kind.NUMBER && !field.whole())
+                .map(field -> Field.number(
+                                field.key(),
+                                field.label() + ", spread",
+                                field.unit(),
+                                0,
+                                field.range().max() - field.range().min())
+                        .optional())
+                .toArray(Field[]::new);
+        return Field.group("spread", "Spread", each).optional();
+    }
+
+    private static Map<String, Range> ranges(Remedy remedy, Entered in, Field spreads, Draft central) {
+        RandomGenerator random = new SplittableRandom(SEED);
+        Map<String, List<Double>> drawn = new LinkedHashMap<>();
+        int nothing = 0;
+        for (int i = 0; i < DRAWS; i++) {
+            Entered draw = draw(remedy, in, spreads, random);
+            FieldCheck check = new FieldCheck();
+            remedy.check(draw, check);
+            if (!check.refusals().isEmpty()) {
+                nothing++;
+                continue;
+            }
+            Draft out = new Draft();
+            remedy.calculate(draw, out);
+            out.lines.forEach(line ->
+                    drawn.computeIfAbsent(line.key(), key -> new ArrayList<>()).add(line.value()));
+        }
+        if (nothing > 0) {
+            central.because(
+                    "nothing-in-some",
+                    "In " + nothing + " of " + DRAWS
+                            + " draws nothing was to be done; the range is that of the others.");
+        }
+        Map<String, Range> ranges = new LinkedHashMap<>();
+        drawn.forEach((key, values) ->
+                ranges.put(key, new Range(Numbers.quantile(values, 0.05), Numbers.quantile(values, 0.95))));
+        return ranges;
+    }
+
+    private static Entered draw(Remedy remedy, Entered in, Field spreads, RandomGenerator random) {
+        Entered spread = in.group(spreads.key());
+        Entered draw = in;
+        for (Field field : remedy.description().fields()) {
+            if (spread.has(field.key()) && in.has(field.key())) {
+                double x = in.number(field.key()) + spread.number(field.key()) * random.nextGaussian();
+                double low = field.range().min();
+                draw = draw.with(
+                        field.key(), Math.max(low, Math.min(field.range().max(), x)));
+            }
+        }
+        return draw;
     }
 }

@@ -39,6 +39,16 @@ public final class Numbers {
         return sorted.size() % 2 == 1 ? sorted.get(half) : (sorted.get(half - 1) + sorted.get(half)) / 2;
     }
 
+    /** The value below which that share of the values lies, by a straight line between two; share 0 to 1. */
+    public static double quantile(List<Double> values, double share) {
+        List<Double> sorted = new ArrayList<>(some(values));
+        sorted.sort(null);
+        double at = share * (sorted.size() - 1);
+        int below = (int) Math.floor(at);
+        int above = Math.min(below + 1, sorted.size() - 1);
+        return sorted.get(below) + (at - below) * (sorted.get(above) - sorted.get(below));
+    }
+
     /** Median of the absolute deviations from the median. */
     public static double medianDeviation(List<Double> values) {
         double median = median(values);

@@ -3,29 +3,12 @@ package morphotera.measure;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
 
 import java.util.List;
 import java.util.Map;
 
 /** Carbonate by how dilute acid fizzes: percent with the low and high end of each class. Dolomite answers late. */
 final class CarbonateFizz implements Method {
-    private record Share(double percent, double low, double high) {}
-
-    private static final Map<String, Share> PERCENT = Map.of(
-            "none",
-            new Share(0, 0, 0.5),
-            "hiss",
-            new Share(3, 1, 5),
-            "bubbles",
-            new Share(10, 6, 15),
-            "foam",
-            new Share(20, 16, 25),
-            "thick-foam",
-            new Share(33, 26, 40),
-            "boils",
-            new Share(45, 40, 100));
-
     private static final Description DESCRIPTION = new Description(
             "carbonate-fizz",
             "Carbonate by acid",
@@ -63,15 +46,7 @@ final class CarbonateFizz implements Method {
                                     .enters("reaction", "depthCm"),
                             Step.field("rinse-cap", "Cap the dropper, rinse the tile", "Into the second box.", 30)))),
             List.of(
-                    Field.choice(
-                            "reaction",
-                            "After 30 s",
-                            option("none", "Nothing", "Not seen, not heard."),
-                            option("hiss", "A hiss", "Heard close to the ear, hardly seen."),
-                            option("bubbles", "Bubbles", "A few, easily seen."),
-                            option("foam", "Foam", "Bubbles up to 3 mm, all over."),
-                            option("thick-foam", "Thick foam", "Up to 7 mm, for a while."),
-                            option("boils", "Boils", "Lasts, the crumb falls apart.")),
+                    CarbonateClass.field("reaction", "After 30 s"),
                     Field.cm("depthCm", "Depth").optional()),
             List.of(new Description.Check("fresh", "Was it soil that fizzed, not a piece of stone or shell?")),
             List.of(
@@ -90,13 +65,12 @@ final class CarbonateFizz implements Method {
 
     @Override
     public void evaluate(Context context, Entered in, Curves curves, Evaluation.Draft out) {
-        String reaction = in.word("reaction");
-        Share share = PERCENT.get(reaction);
+        CarbonateClass share = CarbonateClass.of(in.word("reaction"));
         out.measure("percent", share.percent(), "%")
                 .measure("low", share.low(), "%")
                 .measure("high", share.high(), "%")
                 .because("range", Map.of("low", share.low(), "high", share.high()));
-        if (reaction.equals("thick-foam") || reaction.equals("boils")) {
+        if (share.percent() >= CarbonateClass.of("thick-foam").percent()) {
             out.because("rough");
         }
     }

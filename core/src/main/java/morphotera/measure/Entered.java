@@ -16,6 +16,13 @@ public final class Entered {
         this.values = values;
     }
 
+    /** The same with one number changed. */
+    public Entered with(String key, double value) {
+        Map<String, Object> changed = new LinkedHashMap<>(values);
+        changed.put(key, value);
+        return new Entered(changed);
+    }
+
     public boolean has(String key) {
         return values.get(key) != null;
     }

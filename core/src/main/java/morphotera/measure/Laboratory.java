@@ -115,6 +115,7 @@ final class Laboratory implements Method {
                     new Description.Result("carbonScore", "Carbon's score", "score", "curve on carbon to clay"),
                     new Description.Result(
                             "baseShare", "Ca, Mg, K, Na in the exchange", "%", "100 × cation ÷ exchange capacity"),
+                    new Description.Result("cec", "Exchange capacity", "cmol(+)/kg", "as given"),
                     new Description.Result("esp", "Exchangeable sodium", "%", "100 × sodium ÷ exchange capacity"),
                     new Description.Result("carbonatePercent", "Carbonate", "%", "as given"),
                     new Description.Result("pScore", "Phosphorus", "score", "curve on bicarbonate extract"),
@@ -232,6 +233,7 @@ final class Laboratory implements Method {
             return;
         }
         double cec = in.number("cec");
+        out.measure("cec", cec, "cmol(+)/kg");
         boolean any = false;
         for (int i = 0; i < BASES.size(); i++) {
             if (in.has(BASES.get(i))) {
@@ -263,6 +265,7 @@ final class Laboratory implements Method {
         if (clay == null) {
             return;
         }
+        out.measure("clayPercent", clay, "%");
         if (clay < CLAY_FROM || clay > CLAY_TO) {
             out.flag("outside");
             return;

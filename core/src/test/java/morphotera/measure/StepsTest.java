@@ -32,7 +32,7 @@ class StepsTest {
             squeeze | hand | squeeze-touch 30
             texture-feel | ribbon | gather-pick 45, wet-knead 120, ribbon-three-times 60, judge-enter 30
             texture-jar | clock | gather-label 60, L crush-sieve 300, L soak 60 [43200-86400], L shake 300, L set-level 10 [58-62 w], L mark-sand 10 [7000-7400], L mark-silt 15 [158000-252000], L mark-clay-read 60
-            texture-jar | settling | gather-label 60, L crush-sieve 300, L soak 60 [43200-86400], L shake 300, L set-level 10 [42-46 w], L mark-sand 10 [26421-29202], L mark-silt 15 [158000-252000], L mark-clay-read 60
+            texture-jar | settling | gather-label 60, L crush-sieve 300, L soak 60 [43200-86400], L shake 300, L set-level 10 [42-46 w], L mark-sand 10 [26425-29206], L mark-silt 15 [158000-252000], L mark-clay-read 60
             carbonate-fizz | acid | goggles-gloves 60, drop 15 [30-45 w], judge 30, rinse-cap 30
             salinity | mixed | D check-standard 120, auger 90 auger, mix 90, shake 60 [600-1800], read 80, rinse-enter 30
             salinity | in-place | wet 30 [300-600], insert-read 80, wipe 20
