@@ -164,6 +164,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecasts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecasts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecasts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forecast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -500,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/water-budgets/calculate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["waterBudget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/welcome": {
         parameters: {
             query?: never;
@@ -536,8 +584,1245 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        CarbonForecastInput: {
+            /**
+             * @description Climate
+             * @enum {string}
+             */
+            climate: "cold" | "cool-moist" | "warm" | "warm-irrigated";
+            /**
+             * @description As
+             * @enum {string}
+             */
+            from: "plants" | "manure";
+            /** @description Carbon brought in, t/ha a year */
+            inputTPerHaYear: number;
+            /** @description Read later */
+            observed?: {
+                /** @description At, years */
+                at: number;
+                /** @description Value, t/ha */
+                value: number;
+            }[] | null;
+            /** @description Old carbon now, t/ha */
+            oldTPerHa: number;
+            /** @description Places */
+            places?: {
+                /** @description At, years */
+                at: number;
+            }[] | null;
+            /**
+             * @description Spread of a reading. Standard deviation, in the forecast's unit.
+             * @default 0
+             */
+            readingSpread: number | null;
+            /** @description Young carbon now, t/ha. Left open: what the input keeps up. */
+            youngTPerHa?: number | null;
+        };
+        CarbonateFizzReading: {
+            /** @description Depth, cm */
+            depthCm?: number | null;
+            /**
+             * @description After 30 s
+             * @enum {string}
+             */
+            reaction: "none" | "hiss" | "bubbles" | "foam" | "thick-foam" | "boils";
+        };
+        CompactionInput: {
+            /**
+             * @description Soil at that depth
+             * @enum {string}
+             */
+            moistureAtDepth: "dry" | "moist" | "wet";
+            /** @description Pan ends at, cm */
+            panBaseCm: number;
+            /** @description Pan hardest at, cm */
+            panPeakCm: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Pan ends at, spread, cm */
+                panBaseCm?: number | null;
+                /** @description Pan hardest at, spread, cm */
+                panPeakCm?: number | null;
+            } | null;
+        };
+        CoverCropInput: {
+            /**
+             * @description Half of the world
+             * @enum {string}
+             */
+            hemisphere: "north" | "south";
+            /** @description What limits */
+            limits: ("salt" | "compaction" | "low-life" | "bare" | "acid" | "nitrogen")[];
+            /** @description Month of sowing */
+            sowingMonth: number;
+        };
+        DispersionReading: {
+            /** @description Crumbs */
+            crumbs: {
+                /**
+                 * @description At 10 min
+                 * @enum {string}
+                 */
+                cloudAt10: "none" | "faint" | "strong";
+                /**
+                 * @description At 2 h
+                 * @enum {string|null}
+                 */
+                cloudAt120?: "none" | "faint" | "strong" | null;
+                /**
+                 * @description At 30 min
+                 * @enum {string|null}
+                 */
+                cloudAt30?: "none" | "faint" | "strong" | null;
+            }[];
+            /** @description Depth, cm */
+            depthCm?: number | null;
+            /**
+             * @description Water
+             * @default rain
+             * @enum {string|null}
+             */
+            water: "rain" | "distilled" | "tap" | null;
+        };
+        DrainDownReading: {
+            /** @description After, min */
+            afterMinutes?: number | null;
+            /** @description Fell by, mm */
+            dropMm?: number | null;
+            /** @description Hole depth, mm. 150 to 200 mm. */
+            holeDepthMm: number;
+            /** @description Empty after, h */
+            hoursToEmpty?: number | null;
+            /** @description Filled and drained once before */
+            wetted: boolean;
+        };
+        DrainsInput: {
+            /** @description Tight layer below the drains, m */
+            barrierDepth: number;
+            /** @description Water to carry off, mm/day */
+            dischargeMmPerDay: number;
+            /** @description Water over the drains, midway, m */
+            h: number;
+            /** @description Soil's rate above the drains, m/day. 1 mm/h is 0.024 m/day. */
+            kAbove: number;
+            /** @description Soil's rate below the drains, m/day. By an auger hole at that depth, not by a ring. */
+            kBelow: number;
+            /**
+             * @description Coastal, reclaimed, mine or peat land
+             * @default false
+             */
+            lowOrPeatLand: boolean | null;
+            /** @description Radius of the drain, m */
+            radius: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Tight layer below the drains, spread, m */
+                barrierDepth?: number | null;
+                /** @description Water to carry off, spread, mm/day */
+                dischargeMmPerDay?: number | null;
+                /** @description Water over the drains, midway, spread, m */
+                h?: number | null;
+                /** @description Soil's rate above the drains, spread, m/day */
+                kAbove?: number | null;
+                /** @description Soil's rate below the drains, spread, m/day */
+                kBelow?: number | null;
+                /** @description Radius of the drain, spread, m */
+                radius?: number | null;
+            } | null;
+            /**
+             * @description Signs of sulphide. Black or grey mud, rotten eggs, straw-yellow mottles, or pH under 4.5.
+             * @default false
+             */
+            sulphideSigns: boolean | null;
+        };
+        DropShatterReading: {
+            /** @description Drops. Coarse 1, medium 2, fine 3. */
+            drops: number;
+            /** @description Shares by size. Percent; together 100. */
+            share: {
+                /** @description 20 to 75 mm, % */
+                "20to75mm": number;
+                /** @description 5 to 20 mm, % */
+                "5to20mm": number;
+                /** @description Over 75 mm, % */
+                over75mm: number;
+                /** @description Under 5 mm, % */
+                under5mm: number;
+            };
+        };
+        EarthwormsReading: {
+            /** @description Blocks */
+            blocks: {
+                /** @description Grown. With a saddle. */
+                adults: number;
+                /** @description Kinds */
+                kinds?: ("surface" | "soil" | "deep")[] | null;
+                /** @description Young. Without one. */
+                young: number;
+            }[];
+            /**
+             * @description Depth of the block, cm
+             * @default 20
+             */
+            depthCm: number | null;
+            /**
+             * @description Side of the block, cm
+             * @default 20
+             */
+            sideCm: number | null;
+            /**
+             * @description Worms are unwanted here. Sand-based sports turf.
+             * @default false
+             */
+            wormsUnwanted: boolean | null;
+        };
+        FertiliserSplitInput: {
+            /** @description Exchange capacity, cmol(+)/kg */
+            cec?: number | null;
+            /** @description Nitrogen in all, kg/ha */
+            nitrogenKgPerHa: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Exchange capacity, spread, cmol(+)/kg */
+                cec?: number | null;
+                /** @description Nitrogen in all, spread, kg/ha */
+                nitrogenKgPerHa?: number | null;
+            } | null;
+            /**
+             * @description Soil
+             * @enum {string}
+             */
+            textureGroup: "coarse" | "medium" | "fine";
+        };
+        FingerStainReading: {
+            /**
+             * @description Stain
+             * @enum {string}
+             */
+            stain: "none" | "light" | "dark";
+        };
+        GroundCoverReading: {
+            /** @description Bare, % */
+            bare?: number | null;
+            /** @description Points. In place of the shares. */
+            hits?: ("live" | "litter" | "stone" | "bare")[] | null;
+            /** @description Litter, % */
+            litter?: number | null;
+            /** @description Living plants, % */
+            live?: number | null;
+            /** @description Stone, % */
+            stone?: number | null;
+        };
+        GypsumInput: {
+            /** @description Bulk density, g/cm³. Without the stones. */
+            bulkDensity: number;
+            /** @description Exchange capacity, cmol(+)/kg */
+            cec: number;
+            /** @description Depth to treat, cm */
+            depthCm: number;
+            /** @description Exchangeable sodium now, % */
+            espNow: number;
+            /** @description Exchangeable sodium wanted, % */
+            espTarget: number;
+            /** @description Purity, % */
+            purityPercent: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Bulk density, spread, g/cm³ */
+                bulkDensity?: number | null;
+                /** @description Exchange capacity, spread, cmol(+)/kg */
+                cec?: number | null;
+                /** @description Depth to treat, spread, cm */
+                depthCm?: number | null;
+                /** @description Exchangeable sodium now, spread, % */
+                espNow?: number | null;
+                /** @description Exchangeable sodium wanted, spread, % */
+                espTarget?: number | null;
+                /** @description Purity, spread, % */
+                purityPercent?: number | null;
+            } | null;
+        };
+        HighPhForecastInput: {
+            /** @description Read later */
+            observed?: {
+                /** @description At, years */
+                at: number;
+                /** @description Value, pH */
+                value: number;
+            }[] | null;
+            /** @description pH now, in water, pH */
+            phNow: number;
+            /** @description Places */
+            places?: {
+                /** @description At, years */
+                at: number;
+            }[] | null;
+            /**
+             * @description Spread of a reading. Standard deviation, in the forecast's unit.
+             * @default 0
+             */
+            readingSpread: number | null;
+            /**
+             * @description Dip by sulphur, pH. It lasts a season.
+             * @default 0
+             */
+            sulphurDip: number | null;
+        };
+        InfiltrationRingReading: {
+            /** @description Water standing in it, mm. Left open, half of the last pour's depth is taken. */
+            headMm?: number | null;
+            /** @description Ring in the ground, mm */
+            insertionMm: number;
+            /** @description Levels. In place of pours: the whole depth soaked in since the start. */
+            levels?: {
+                /** @description After, min */
+                minutes: number;
+                /** @description Soaked in so far, mm */
+                mm: number;
+            }[] | null;
+            /** @description Pours */
+            pours?: {
+                /**
+                 * @description Left standing, mm
+                 * @default 0
+                 */
+                leftMm: number | null;
+                /** @description Gone after, s */
+                seconds: number;
+                /** @description Poured, ml */
+                volumeMl: number;
+            }[] | null;
+            /** @description Ring width, mm */
+            ringDiameterMm: number;
+            /**
+             * @description The ground
+             * @enum {string}
+             */
+            soilState: "structured" | "unstructured" | "compacted";
+        };
+        IrrigationInput: {
+            /** @description Water held in 10 cm, mm. Field capacity less wilting point. */
+            availableMmPer10Cm: number;
+            /**
+             * @description Part that may be used up, share
+             * @default 0.5
+             */
+            depletion: number | null;
+            /** @description Ground takes in, mm/h */
+            intakeMmPerH: number;
+            /** @description Roots reach, cm */
+            rootDepthCm: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Water held in 10 cm, spread, mm */
+                availableMmPer10Cm?: number | null;
+                /** @description Part that may be used up, spread, share */
+                depletion?: number | null;
+                /** @description Ground takes in, spread, mm/h */
+                intakeMmPerH?: number | null;
+                /** @description Roots reach, spread, cm */
+                rootDepthCm?: number | null;
+                /** @description Stones, spread, % */
+                stonePercent?: number | null;
+                /** @description The crop's daily use, spread, mm/day */
+                useMmPerDay?: number | null;
+            } | null;
+            /**
+             * @description Stones, %
+             * @default 0
+             */
+            stonePercent: number | null;
+            /** @description The crop's daily use, mm/day */
+            useMmPerDay: number;
+        };
+        LaboratoryReading: {
+            /** @description Calcium, exchangeable, cmol(+)/kg */
+            ca?: number | null;
+            /** @description Carbonate, % */
+            carbonatePercent?: number | null;
+            /** @description Exchange capacity, cmol(+)/kg */
+            cec?: number | null;
+            /** @description Clay, % */
+            clayPercent?: number | null;
+            /** @description Depth, cm */
+            depthCm?: number | null;
+            /** @description Salinity, saturated paste, dS/m */
+            ece?: number | null;
+            /** @description Potassium, mg/kg */
+            k?: number | null;
+            /** @description Potassium, exchangeable, cmol(+)/kg */
+            kExchangeable?: number | null;
+            /** @description Laboratory's methods */
+            methodText?: string | null;
+            /** @description Magnesium, mg/kg */
+            mg?: number | null;
+            /** @description Magnesium, exchangeable, cmol(+)/kg */
+            mgExchangeable?: number | null;
+            /** @description Microbial carbon, mg/kg */
+            microbialCarbon?: number | null;
+            /** @description Sodium, exchangeable, cmol(+)/kg */
+            na?: number | null;
+            /** @description Organic matter, % */
+            organicMatterPercent?: number | null;
+            /** @description Phosphorus, mg/kg */
+            p?: number | null;
+            /**
+             * @description Phosphorus by
+             * @enum {string|null}
+             */
+            pExtract?: "bicarbonate" | "other" | null;
+            /** @description pH */
+            ph?: {
+                /**
+                 * @description Read in
+                 * @enum {string|null}
+                 */
+                basis?: "water" | "cacl2" | null;
+                /** @description pH, pH */
+                value?: number | null;
+            } | null;
+        };
+        LeachingInput: {
+            /** @description Depth to wash, mm */
+            depthMm: number;
+            /** @description Dispersion's score, score */
+            dispersionScore?: number | null;
+            /** @description Salt in the water, dS/m */
+            ecWater: number;
+            /** @description Salt now, saturated paste, dS/m */
+            eceNow: number;
+            /** @description Salt wanted, saturated paste, dS/m */
+            eceTarget: number;
+            /** @description Exchangeable sodium, % */
+            esp?: number | null;
+            /** @description The water has a way out. Drains, or free ground below. */
+            outlet: boolean;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Depth to wash, spread, mm */
+                depthMm?: number | null;
+                /** @description Dispersion's score, spread, score */
+                dispersionScore?: number | null;
+                /** @description Salt in the water, spread, dS/m */
+                ecWater?: number | null;
+                /** @description Salt now, saturated paste, spread, dS/m */
+                eceNow?: number | null;
+                /** @description Salt wanted, saturated paste, spread, dS/m */
+                eceTarget?: number | null;
+                /** @description Exchangeable sodium, spread, % */
+                esp?: number | null;
+            } | null;
+            /**
+             * @description Soil
+             * @enum {string}
+             */
+            textureGroup: "coarse" | "medium" | "fine" | "peat";
+            /**
+             * @description Given
+             * @enum {string}
+             */
+            way: "ponded" | "sprinkled";
+        };
+        LimeForecastInput: {
+            /**
+             * @description Falls again by, pH a year. More with ammonium nitrogen.
+             * @default 0.04
+             */
+            fallPerYear: number | null;
+            /** @description Read later */
+            observed?: {
+                /** @description At, years */
+                at: number;
+                /** @description Value, pH */
+                value: number;
+            }[] | null;
+            /** @description pH now, in water, pH */
+            phNow: number;
+            /** @description pH reckoned with, in water, pH */
+            phTarget: number;
+            /** @description Places */
+            places?: {
+                /** @description At, years */
+                at: number;
+            }[] | null;
+            /**
+             * @description Spread of a reading. Standard deviation, in the forecast's unit.
+             * @default 0
+             */
+            readingSpread: number | null;
+        };
+        LimeInput: {
+            /** @description Bulk density, g/cm³. Without the stones. */
+            bulkDensity: number;
+            /** @description Clay, % */
+            clayPercent: number;
+            /** @description Depth to lime, cm */
+            depthCm: number;
+            /** @description Fineness of the lime. Percent by weight; together 100. */
+            fineness: {
+                /** @description 0.3 to 0.85 mm, % */
+                "300to850um": number;
+                /** @description Over 0.85 mm, % */
+                over850um: number;
+                /** @description Under 0.3 mm, % */
+                under300um: number;
+            };
+            /** @description Neutralising value, %. Pure calcium carbonate is 100. */
+            neutralisingValue: number;
+            /** @description Organic carbon, % */
+            organicCarbonPercent: number;
+            /** @description pH now, in water, pH */
+            phNow: number;
+            /** @description pH wanted, in water, pH */
+            phTarget: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Bulk density, spread, g/cm³ */
+                bulkDensity?: number | null;
+                /** @description Clay, spread, % */
+                clayPercent?: number | null;
+                /** @description Depth to lime, spread, cm */
+                depthCm?: number | null;
+                /** @description Neutralising value, spread, % */
+                neutralisingValue?: number | null;
+                /** @description Organic carbon, spread, % */
+                organicCarbonPercent?: number | null;
+                /** @description pH now, in water, spread, pH */
+                phNow?: number | null;
+                /** @description pH wanted, in water, spread, pH */
+                phTarget?: number | null;
+            } | null;
+        };
+        MicrobialMassReading: {
+            /**
+             * @description Char spread within six months
+             * @default false
+             */
+            charWithinSixMonths: boolean | null;
+            /** @description Microbial carbon, µg/g */
+            microgramsCPerG: number;
+        };
+        NoInput: Record<string, never>;
+        NutrientKitReading: {
+            /**
+             * @description Potassium
+             * @enum {string|null}
+             */
+            k?: "depleted" | "low" | "adequate" | "ample" | "surplus" | null;
+            /**
+             * @description Nitrogen
+             * @enum {string|null}
+             */
+            n?: "depleted" | "low" | "adequate" | "ample" | "surplus" | null;
+            /**
+             * @description Phosphorus
+             * @enum {string|null}
+             */
+            p?: "depleted" | "low" | "adequate" | "ample" | "surplus" | null;
+        };
+        OrganicMatterInput: {
+            /** @description Bulk density, g/cm³. Without the stones. */
+            bulkDensity: number;
+            /** @description Carbon to nitrogen, to 1 */
+            carbonToNitrogen: number;
+            /** @description Depth to raise, cm */
+            depthCm: number;
+            /** @description Dry matter, %. Of the fresh material. */
+            dryMatterPercent: number;
+            /**
+             * @description Nitrogen at most in a year, kg/ha. Local law and phosphorus first.
+             * @default 170
+             */
+            mostNKgPerHaYear: number | null;
+            /**
+             * @description At most in a year, t/ha
+             * @default 50
+             */
+            mostTPerHaYear: number | null;
+            /** @description Organic matter now, % */
+            omNow: number;
+            /** @description Organic matter wanted, % */
+            omTarget: number;
+            /** @description Organic matter in it, %. Of the dry matter. */
+            organicMatterOfDryPercent: number;
+            /**
+             * @description Share that stays, share. After the first years; compost more, straw less.
+             * @default 0.3
+             */
+            shareKept: number | null;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Bulk density, spread, g/cm³ */
+                bulkDensity?: number | null;
+                /** @description Carbon to nitrogen, spread, to 1 */
+                carbonToNitrogen?: number | null;
+                /** @description Depth to raise, spread, cm */
+                depthCm?: number | null;
+                /** @description Dry matter, spread, % */
+                dryMatterPercent?: number | null;
+                /** @description Nitrogen at most in a year, spread, kg/ha */
+                mostNKgPerHaYear?: number | null;
+                /** @description At most in a year, spread, t/ha */
+                mostTPerHaYear?: number | null;
+                /** @description Organic matter now, spread, % */
+                omNow?: number | null;
+                /** @description Organic matter wanted, spread, % */
+                omTarget?: number | null;
+                /** @description Organic matter in it, spread, % */
+                organicMatterOfDryPercent?: number | null;
+                /** @description Share that stays, spread, share */
+                shareKept?: number | null;
+            } | null;
+        };
+        PenetrationReading: {
+            /**
+             * @description Tip
+             * @enum {string}
+             */
+            cone: "small" | "large" | "rod";
+            /** @description Pushes */
+            probes: {
+                /** @description Readings */
+                points: {
+                    /** @description Depth, cm */
+                    depthCm: number;
+                    /**
+                     * @description Felt
+                     * @enum {string|null}
+                     */
+                    felt?: "slides" | "push" | "lean" | "stops" | null;
+                    /** @description Resistance, kPa */
+                    kPa?: number | null;
+                }[];
+                /** @description Stopped at, cm */
+                stoppedAtCm?: number | null;
+                /**
+                 * @description Stopped by
+                 * @enum {string|null}
+                 */
+                stoppedBy?: "stone" | "hard" | null;
+            }[];
+        };
+        PercolationHoleReading: {
+            /** @description Hole depth, mm */
+            holeDepthMm: number;
+            /** @description Hole width, mm. The side, where the hole is square. A 300 mm hole takes 21 litres a fill. */
+            holeDiameterMm: number;
+            /** @description Levels */
+            levels: {
+                /** @description Water above the bottom, mm */
+                depthMm?: number | null;
+                /** @description Down from the edge, mm. In place of the depth: from a straight edge over the hole. */
+                fromTopMm?: number | null;
+                /** @description After, min */
+                minutes: number;
+                /** @description Refilled to, mm */
+                refilledToMm?: number | null;
+            }[];
+            /** @description Wetted and drained before */
+            presoaked: boolean;
+            /**
+             * @description What the curve reads
+             * @default standard
+             * @enum {string|null}
+             */
+            rateRule: "standard" | "late-fall" | "mean-fall" | null;
+            /**
+             * @description Square hole
+             * @default false
+             */
+            square: boolean | null;
+            /** @description Water temperature, °C */
+            waterTemperatureC?: number | null;
+        };
+        PhReading: {
+            /**
+             * @description Water above CaCl₂ by, pH. Larger where the soil holds little salt.
+             * @default 0.8
+             */
+            offset: number | null;
+            /** @description Depths */
+            points: {
+                /**
+                 * @description Read by
+                 * @enum {string}
+                 */
+                basis: "card" | "water" | "cacl2";
+                /** @description Depth, cm */
+                depthCm: number;
+                /** @description pH, pH */
+                value: number;
+            }[];
+        };
+        PlantLookReading: {
+            /** @description Dead, % */
+            deadPercent?: number | null;
+            /**
+             * @description Stand
+             * @enum {string|null}
+             */
+            evenness?: "even" | "patchy" | "bare-patches" | null;
+            /** @description Green, % */
+            greenPercent?: number | null;
+            /**
+             * @description Growth
+             * @enum {string|null}
+             */
+            growth?: "strong" | "fair" | "weak" | null;
+            /**
+             * @description Leaf
+             * @enum {string|null}
+             */
+            leaf?: "green" | "pale-old" | "pale-young" | "yellow-between-veins-old" | "yellow-between-veins-young" | "purple" | "scorched-edge" | null;
+            /** @description Legumes, % */
+            legumePercent?: number | null;
+            /** @description Species */
+            species?: number | null;
+            /** @description Weeds, % */
+            weedPercent?: number | null;
+        };
+        RainGardenInput: {
+            /** @description To the nearest building, m */
+            buildingM: number;
+            /** @description Share that runs off, share */
+            coefficient: number;
+            /** @description Rain to take in, mm */
+            rainMm: number;
+            /** @description Roof or yard, m² */
+            runoffAreaM2: number;
+            /** @description To a septic field, m */
+            septicM: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description To the nearest building, spread, m */
+                buildingM?: number | null;
+                /** @description Share that runs off, spread, share */
+                coefficient?: number | null;
+                /** @description Rain to take in, spread, mm */
+                rainMm?: number | null;
+                /** @description Roof or yard, spread, m² */
+                runoffAreaM2?: number | null;
+                /** @description To a septic field, spread, m */
+                septicM?: number | null;
+                /** @description Soil's rate, spread, mm/h */
+                wallK?: number | null;
+                /** @description To a drinking-water well, spread, m */
+                wellM?: number | null;
+            } | null;
+            /** @description Soil's rate, mm/h. From a percolation hole. */
+            wallK: number;
+            /** @description To a drinking-water well, m */
+            wellM: number;
+        };
+        RespirationReading: {
+            /** @description In the jar, h */
+            hours: number;
+            /** @description Jar temperature, °C */
+            jarTemperatureC: number;
+            /** @description Kit chart */
+            kitChart?: {
+                /** @description Kit */
+                name: string;
+                /** @description What it shows */
+                quantity: string;
+                /** @description Printed steps */
+                steps: {
+                    /** @description Colour or number printed */
+                    swatch?: string | null;
+                    /** @description Value */
+                    value: number;
+                }[];
+            } | null;
+            /**
+             * @description Soil was
+             * @enum {string}
+             */
+            prep: "field-moist" | "rewetted";
+            /** @description Soil temperature, °C */
+            soilTemperatureC?: number | null;
+            /**
+             * @description Read as
+             * @default mgCO2C-kg
+             * @enum {string|null}
+             */
+            unit: "mgCO2C-kg" | "kit" | null;
+            /** @description Reading. mg CO2-C per kg over the time in the jar; or the step of the kit's chart, 2.5 between two. */
+            value: number;
+        };
+        RootDepthReading: {
+            /** @description Taproots bent. Turned sideways or forked. */
+            bent?: boolean | null;
+            /**
+             * @description Crop
+             * @enum {string}
+             */
+            crop: "grass" | "turf" | "cereal" | "row-crop" | "vegetable" | "lucerne" | "tree" | "vine";
+            /** @description Days since sowing, days */
+            daysSinceSowing?: number | null;
+            /** @description Deepest root, cm */
+            maxCm?: number | null;
+            /**
+             * @description Nodules
+             * @enum {string|null}
+             */
+            nodules?: "none" | "few" | "many" | null;
+            /** @description Four fifths of roots above, cm */
+            root80Cm: number;
+            /** @description Roots end flat. At one depth, as if cut. */
+            sharpEdge?: boolean | null;
+        };
+        RootPitReading: {
+            /** @description Depth of the pit, cm */
+            depthCm: number;
+            /**
+             * @description Read from above
+             * @default false
+             */
+            fromAbove: boolean | null;
+            /** @description Layers */
+            layers: {
+                /** @description To, cm */
+                bottomCm: number;
+                /**
+                 * @description Moisture
+                 * @enum {string}
+                 */
+                moisture: "dry" | "moist" | "wet" | "saturated";
+                /**
+                 * @description Colours of water
+                 * @default none
+                 * @enum {string|null}
+                 */
+                mottles: "none" | "rust" | "black" | "grey" | "yellow" | null;
+                /** @description pH, in water, pH */
+                ph?: number | null;
+                /** @description Resistance, kPa */
+                resistanceKpa?: number | null;
+                /**
+                 * @description Roots
+                 * @enum {string}
+                 */
+                roots: "many" | "some" | "cracks-only" | "none";
+                /**
+                 * @description Shape
+                 * @enum {string}
+                 */
+                shape: "crumb" | "granular" | "rounded-blocks" | "sharp-blocks" | "plates" | "massive" | "single-grain";
+                /**
+                 * @description Smell
+                 * @enum {string|null}
+                 */
+                smell?: "earthy" | "none" | "sour" | null;
+                /**
+                 * @description Texture
+                 * @enum {string|null}
+                 */
+                texture?: "sand" | "loamy-sand" | "sandy-loam" | "loam" | "silt-loam" | "silt" | "sandy-clay-loam" | "clay-loam" | "silty-clay-loam" | "sandy-clay" | "silty-clay" | "clay" | null;
+                /** @description From, cm */
+                topCm: number;
+            }[];
+            /**
+             * @description People at the pit
+             * @default 2
+             */
+            people: number | null;
+            /** @description Water stands at, cm */
+            waterAtCm?: number | null;
+        };
+        SalinityReading: {
+            /** @description Reads at 25 °C already. Most probes do: ask, never guess. */
+            compensated: boolean;
+            /** @description Depth, cm */
+            depthCm?: number | null;
+            /** @description Conductivity, dS/m */
+            ec: number;
+            /**
+             * @description Taken
+             * @default none
+             * @enum {string|null}
+             */
+            placement: "none" | "row" | "between" | "manured" | null;
+            /**
+             * @description Soil to water
+             * @enum {string}
+             */
+            ratio: "1:1" | "1:5" | "paste" | "in-place";
+            /** @description Temperature, °C */
+            temperatureC?: number | null;
+        };
+        SaltByWaterForecastInput: {
+            /** @description Depth of soil, mm */
+            depthMm: number;
+            /** @description Salt in the water, dS/m */
+            ecWater: number;
+            /** @description Salt now, saturated paste, dS/m */
+            eceNow: number;
+            /**
+             * @description k. Ponded coarse 0.1, medium 0.2, fine 0.3, peat 0.45; sprinkled in turns 0.1.
+             * @default 0.2
+             */
+            k: number | null;
+            /** @description Read later */
+            observed?: {
+                /** @description At, mm */
+                at: number;
+                /** @description Value, dS/m */
+                value: number;
+            }[] | null;
+            /** @description Places */
+            places?: {
+                /** @description At, mm */
+                at: number;
+            }[] | null;
+            /**
+             * @description Spread of a reading. Standard deviation, in the forecast's unit.
+             * @default 0
+             */
+            readingSpread: number | null;
+        };
+        SaltForecastInput: {
+            /** @description Salt now, saturated paste, dS/m */
+            eceNow: number;
+            /** @description Read later */
+            observed?: {
+                /** @description At, years */
+                at: number;
+                /** @description Value, dS/m */
+                value: number;
+            }[] | null;
+            /** @description Places */
+            places?: {
+                /** @description At, years */
+                at: number;
+            }[] | null;
+            /**
+             * @description Spread of a reading. Standard deviation, in the forecast's unit.
+             * @default 0
+             */
+            readingSpread: number | null;
+        };
+        SamplingLaboratoryInput: {
+            /** @description Causes in question */
+            causes: ("sodicity" | "salinity" | "acid-topsoil" | "acid-subsoil" | "alkaline-carbonate" | "nutrient-shortage" | "low-organic-matter" | "acid-sulphate" | "contamination" | "root-pest")[];
+        };
+        SapReading: {
+            /** @description Sugar, % */
+            brix?: number | null;
+            /** @description Conductivity, mS/cm */
+            ecMsPerCm?: number | null;
+            /** @description pH, pH */
+            ph?: number | null;
+            /**
+             * @description From the
+             * @default crop
+             * @enum {string|null}
+             */
+            plant: "crop" | "weed" | null;
+        };
+        SlakingReading: {
+            /**
+             * @description Crumbs
+             * @enum {string}
+             */
+            crumbState: "air-dry" | "field-moist";
+            /** @description Crumbs */
+            crumbs: {
+                /**
+                 * @description Fell apart
+                 * @enum {string}
+                 */
+                fellAt: "still" | "gentle" | "strong" | "never";
+                /** @description After, s. Only for still water. */
+                seconds?: number | null;
+                /**
+                 * @description Part that fell, share
+                 * @default 1
+                 */
+                share: number | null;
+                /**
+                 * @description A stone
+                 * @default false
+                 */
+                stone: boolean | null;
+            }[];
+            /** @description Depth, cm */
+            depthCm?: number | null;
+            /**
+             * @description Water
+             * @default rain
+             * @enum {string|null}
+             */
+            water: "rain" | "distilled" | "tap" | null;
+        };
+        SlumpReading: {
+            /** @description Lost in the water, share */
+            lostShare: number;
+            /**
+             * @description On the board
+             * @enum {string}
+             */
+            shape: "keeps" | "sags" | "pancakes" | "splatters";
+        };
+        SmellReading: {
+            /**
+             * @description Smell
+             * @enum {string}
+             */
+            smell: "earthy" | "none" | "sour";
+        };
+        SoilColourReading: {
+            /** @description Field */
+            field: {
+                /** @description Chroma. Grey 1, strong 8; halves allowed. */
+                chroma: number;
+                /** @description Hue. A number and YR, Y or R: 10YR. */
+                hue: string;
+                /** @description Value. Dark 2, pale 8; halves allowed. */
+                value: number;
+            };
+            /** @description Reference */
+            reference: {
+                /** @description Chroma. Grey 1, strong 8; halves allowed. */
+                chroma: number;
+                /** @description Hue. A number and YR, Y or R: 10YR. */
+                hue: string;
+                /** @description Value. Dark 2, pale 8; halves allowed. */
+                value: number;
+            };
+        };
+        SoilTemperatureReading: {
+            /** @description Readings */
+            points: {
+                /** @description Temperature, °C */
+                celsius: number;
+                /**
+                 * @description Under
+                 * @enum {string}
+                 */
+                cover: "bare" | "residue" | "canopy";
+                /**
+                 * @description Depth, cm
+                 * @default 5
+                 */
+                depthCm: number | null;
+            }[];
+        };
+        SqueezeReading: {
+            /**
+             * @description The ball
+             * @enum {string}
+             */
+            ball: "none" | "breaks-at-touch" | "dents" | "stays";
+        };
+        StructureForecastInput: {
+            /** @description Read later */
+            observed?: {
+                /** @description At, years */
+                at: number;
+                /** @description Value, score */
+                value: number;
+            }[] | null;
+            /** @description Places */
+            places?: {
+                /** @description At, years */
+                at: number;
+            }[] | null;
+            /**
+             * @description Spread of a reading. Standard deviation, in the forecast's unit.
+             * @default 0
+             */
+            readingSpread: number | null;
+            /**
+             * @description Score it may reach, score
+             * @default 100
+             */
+            scoreBest: number | null;
+            /** @description Score now, score */
+            scoreNow: number;
+        };
+        StructureSpadeReading: {
+            /** @description Layers */
+            layers: {
+                /** @description To, cm */
+                bottomCm: number;
+                /**
+                 * @description Effort to break
+                 * @enum {string}
+                 */
+                effort: "falls" | "gentle" | "firm" | "hard";
+                /**
+                 * @description Pores
+                 * @enum {string}
+                 */
+                pores: "many" | "some" | "few" | "none";
+                /**
+                 * @description Roots
+                 * @enum {string}
+                 */
+                roots: "many" | "some" | "cracks-only" | "none";
+                /**
+                 * @description Shape
+                 * @enum {string}
+                 */
+                shape: "crumb" | "granular" | "rounded-blocks" | "sharp-blocks" | "plates" | "massive" | "single-grain";
+                /** @description From, cm */
+                topCm: number;
+            }[];
+        };
+        SulphurInput: {
+            /** @description Bulk density, g/cm³. Without the stones. */
+            bulkDensity: number;
+            /** @description Carbonate, %. From a laboratory. */
+            carbonatePercent?: number | null;
+            /** @description Clay, % */
+            clayPercent: number;
+            /** @description Depth to treat, cm */
+            depthCm: number;
+            /**
+             * @description Or what acid does. In place of a laboratory's figure: both ends of the class are reckoned.
+             * @enum {string|null}
+             */
+            fizz?: "none" | "hiss" | "bubbles" | "foam" | "thick-foam" | "boils" | null;
+            /** @description Organic carbon, % */
+            organicCarbonPercent: number;
+            /** @description pH now, in water, pH */
+            phNow: number;
+            /** @description pH wanted, in water, pH */
+            phTarget: number;
+            /** @description Purity, % */
+            purityPercent: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Bulk density, spread, g/cm³ */
+                bulkDensity?: number | null;
+                /** @description Carbonate, spread, % */
+                carbonatePercent?: number | null;
+                /** @description Clay, spread, % */
+                clayPercent?: number | null;
+                /** @description Depth to treat, spread, cm */
+                depthCm?: number | null;
+                /** @description Organic carbon, spread, % */
+                organicCarbonPercent?: number | null;
+                /** @description pH now, in water, spread, pH */
+                phNow?: number | null;
+                /** @description pH wanted, in water, spread, pH */
+                phTarget?: number | null;
+                /** @description Purity, spread, % */
+                purityPercent?: number | null;
+            } | null;
+            /**
+             * @description Turf
+             * @default false
+             */
+            turf: boolean | null;
+        };
+        SurfaceLifeReading: {
+            /** @description Counts */
+            counts: {
+                [key: string]: number;
+            };
+            /**
+             * @description Side of the quadrat, cm
+             * @default 50
+             */
+            quadratCm: number | null;
+        };
+        TextureFeelReading: {
+            /** @description Makes a ball */
+            ball: boolean;
+            /**
+             * @description Pressed flat
+             * @enum {string|null}
+             */
+            cracksWhenPressed?: "none" | "some" | "many" | null;
+            /** @description Depth, cm */
+            depthCm?: number | null;
+            /**
+             * @description Feels
+             * @enum {string}
+             */
+            feel: "gritty" | "smooth" | "neither";
+            /** @description Ribbon, mm. The middle of three; 0 where none forms. */
+            ribbonMm: number;
+        };
+        TextureJarReading: {
+            /** @description Bottom of the jar, mm. Height from the table to where soil begins. */
+            baseMm: number;
+            /** @description Clay marked after, h */
+            clayMarkedAfterHours: number;
+            /** @description Top of the clay, mm */
+            clayTopMm: number;
+            /**
+             * @description Marked
+             * @default clock
+             * @enum {string|null}
+             */
+            marks: "clock" | "settling" | null;
+            /** @description Top of the sand, mm */
+            sandTopMm: number;
+            /** @description Top of the silt, mm */
+            siltTopMm: number;
+            /**
+             * @description Still cloudy
+             * @default false
+             */
+            stillCloudy: boolean | null;
+            /** @description Height of the water, mm */
+            waterHeightMm: number;
+            /**
+             * @description Water temperature, °C
+             * @default 20
+             */
+            waterTemperatureC: number | null;
+        };
+        TolerantCropInput: {
+            /** @description Salt, saturated paste, dS/m */
+            ece: number;
+            /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
+            spread?: {
+                /** @description Salt, saturated paste, spread, dS/m */
+                ece?: number | null;
+            } | null;
+        };
+        WaterBudgetInput: {
+            /** @description Clay, % */
+            clay?: number | null;
+            /** @description Roots should reach, cm */
+            expectedDepthCm: number;
+            /**
+             * @description Organic matter, %
+             * @default 2.5
+             */
+            organicMatterPercent: number | null;
+            /** @description Roots reach, cm */
+            rootDepthCm: number;
+            /** @description Sand, % */
+            sand?: number | null;
+            /**
+             * @description Stones, %
+             * @default 0
+             */
+            stonePercent: number | null;
+            /**
+             * @description Texture
+             * @enum {string|null}
+             */
+            texture?: "sand" | "loamy-sand" | "sandy-loam" | "loam" | "silt-loam" | "silt" | "sandy-clay-loam" | "clay-loam" | "silty-clay-loam" | "sandy-clay" | "silty-clay" | "clay" | null;
+            /** @description The crop's daily use, mm/day */
+            useMmPerDay: number;
+        };
+        YieldReading: {
+            /** @description Best zone of the holding, t/ha */
+            bestTPerHa: number;
+            /** @description Yield, t/ha */
+            tPerHa: number;
+            /** @description Year */
+            year: number;
+        };
         "morphotera.app.decide.CauseController.Blocked": {
             finding: string;
+            lift: components["schemas"]["morphotera.decide.Lift"];
             method: string;
             reason: string;
             text: string;
@@ -588,6 +1873,7 @@ export interface components {
             };
             nextTests: components["schemas"]["morphotera.app.decide.CauseController.NextTest"][];
             note: string;
+            questions: components["schemas"]["morphotera.decide.CrossChecks.Question"][];
             table: string;
             /** Format: int32 */
             tableVersion: number;
@@ -603,6 +1889,26 @@ export interface components {
             methodName: string;
             /** Format: double */
             minutes: number;
+        };
+        "morphotera.app.decide.RemedyController.RemedyView": {
+            cautions: string[];
+            cost: components["schemas"]["morphotera.decide.Remedy.Cost"];
+            decides: string | null;
+            effect: string;
+            example: {
+                [key: string]: unknown;
+            };
+            fields: components["schemas"]["morphotera.measure.Field"][];
+            /** @enum {string} */
+            grade: "A" | "B" | "C";
+            id: string;
+            months: number[];
+            name: string;
+            purpose: string;
+            range: string;
+            serves: string[];
+            source: string;
+            watch: string[];
         };
         "morphotera.app.follow.ChangeController.ChangeView": {
             /** Format: uuid */
@@ -849,12 +2155,11 @@ export interface components {
             context: {
                 [key: string]: unknown;
             } | null;
-            reading: {
-                [key: string]: unknown;
-            } | null;
+            reading: components["schemas"]["SurfaceLifeReading"] | components["schemas"]["GroundCoverReading"] | components["schemas"]["PlantLookReading"] | components["schemas"]["SoilTemperatureReading"] | components["schemas"]["InfiltrationRingReading"] | components["schemas"]["PercolationHoleReading"] | components["schemas"]["DrainDownReading"] | components["schemas"]["PenetrationReading"] | components["schemas"]["StructureSpadeReading"] | components["schemas"]["EarthwormsReading"] | components["schemas"]["SmellReading"] | components["schemas"]["RootDepthReading"] | components["schemas"]["DropShatterReading"] | components["schemas"]["TextureFeelReading"] | components["schemas"]["SqueezeReading"] | components["schemas"]["SoilColourReading"] | components["schemas"]["FingerStainReading"] | components["schemas"]["PhReading"] | components["schemas"]["CarbonateFizzReading"] | components["schemas"]["SalinityReading"] | components["schemas"]["NutrientKitReading"] | components["schemas"]["DispersionReading"] | components["schemas"]["SlakingReading"] | components["schemas"]["SlumpReading"] | components["schemas"]["SapReading"] | components["schemas"]["RootPitReading"] | components["schemas"]["TextureJarReading"] | components["schemas"]["RespirationReading"] | components["schemas"]["MicrobialMassReading"] | components["schemas"]["LaboratoryReading"] | components["schemas"]["YieldReading"] | null;
         };
         "morphotera.app.measure.MethodView": {
             about: string;
+            besides: components["schemas"]["morphotera.measure.Description.Beside"][];
             cautions: string[];
             checks: components["schemas"]["morphotera.measure.Description.Check"][];
             fields: components["schemas"]["morphotera.measure.Field"][];
@@ -871,6 +2176,7 @@ export interface components {
             results: components["schemas"]["morphotera.measure.Description.Result"][];
             source: string;
             steps: components["schemas"]["morphotera.app.measure.MethodView.StepView"][];
+            validDays: components["schemas"]["morphotera.app.measure.MethodView.ValidDays"][];
             variants: components["schemas"]["morphotera.app.measure.MethodView.VariantView"][];
             words: {
                 [key: string]: string;
@@ -890,12 +2196,21 @@ export interface components {
             /** @enum {string} */
             when: "day-before" | "field" | "later";
         };
+        "morphotera.app.measure.MethodView.ValidDays": {
+            /** Format: double */
+            fromDays: number;
+            /** @enum {string|null} */
+            textureGroup: "coarse" | "medium" | "fine" | null;
+            /** Format: double */
+            toDays: number;
+        };
         "morphotera.app.measure.MethodView.VariantView": {
             id: string;
             name: string;
             steps: components["schemas"]["morphotera.app.measure.MethodView.StepView"][];
         };
         "morphotera.app.measure.MethodView.WaitView": {
+            expectByTexture: components["schemas"]["morphotera.measure.Step.Expect"] | null;
             /** Format: int32 */
             expectS: number | null;
             /** Format: int32 */
@@ -1153,6 +2468,15 @@ export interface components {
             question: string;
             state: string;
         };
+        "morphotera.decide.CrossChecks.Question": {
+            code: string;
+            readings: string[];
+            text: string;
+        };
+        "morphotera.decide.Lift": {
+            method: string;
+            text: string;
+        };
         "morphotera.decide.Remedy.Answer": {
             answer: {
                 [key: string]: unknown;
@@ -1162,22 +2486,15 @@ export interface components {
             /** @enum {string} */
             grade: "A" | "B" | "C";
             lines: components["schemas"]["morphotera.decide.Remedy.Line"][];
+            ranges: {
+                [key: string]: components["schemas"]["morphotera.decide.Remedy.Range"];
+            };
             remedy: string;
         };
-        "morphotera.decide.Remedy.Description": {
-            effect: string;
-            fields: components["schemas"]["morphotera.measure.Field"][];
-            from: {
-                [key: string]: string;
-            };
-            /** @enum {string} */
-            grade: "A" | "B" | "C";
-            id: string;
-            name: string;
-            purpose: string;
-            range: string;
-            source: string;
-            watch: string[];
+        "morphotera.decide.Remedy.Cost": {
+            /** Format: double */
+            amount: number;
+            per: string;
         };
         "morphotera.decide.Remedy.Line": {
             filled: string;
@@ -1188,9 +2505,37 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        "morphotera.decide.Remedy.Range": {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
         "morphotera.decide.Remedy.Said": {
             code: string;
             text: string;
+        };
+        "morphotera.decide.WaterBudget": {
+            /** Format: double */
+            availableMmPer10Cm: number;
+            /** Format: double */
+            daysNow: number;
+            /** Format: double */
+            expectedMm: number;
+            /** Format: double */
+            fieldCapacity: number;
+            /** Format: double */
+            gainDays: number;
+            /** Format: double */
+            gainMm: number;
+            /** Format: double */
+            nowMm: number;
+            /** Format: double */
+            saturatedKMmPerH: number;
+            /** Format: double */
+            saturation: number;
+            /** Format: double */
+            wiltingPoint: number;
         };
         "morphotera.follow.Change": {
             /** Format: double */
@@ -1205,6 +2550,50 @@ export interface components {
             spotsForTenPoints: number | null;
             /** @enum {string} */
             verdict: "better" | "worse" | "no-clear-change" | "one-spot";
+        };
+        "morphotera.follow.Forecast.Band": {
+            /** Format: double */
+            at: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
+        };
+        "morphotera.follow.Forecast.Description": {
+            about: string;
+            along: string;
+            example: {
+                [key: string]: unknown;
+            };
+            fields: components["schemas"]["morphotera.measure.Field"][];
+            /** @enum {string} */
+            grade: "A" | "B" | "C";
+            id: string;
+            name: string;
+            source: string;
+            unit: string;
+        };
+        "morphotera.follow.Forecast.Outcome": {
+            ask: string;
+            /** Format: double */
+            at: number;
+            /** @enum {string} */
+            held: "inside" | "above" | "below";
+            /** Format: double */
+            value: number;
+        };
+        "morphotera.follow.Forecast.Result": {
+            about: string;
+            along: string;
+            band: components["schemas"]["morphotera.follow.Forecast.Band"][];
+            forecast: string;
+            /** @enum {string} */
+            grade: "A" | "B" | "C";
+            outcomes: components["schemas"]["morphotera.follow.Forecast.Outcome"][];
+            source: string;
+            unit: string;
         };
         "morphotera.follow.Retest": {
             /** Format: date */
@@ -1225,11 +2614,29 @@ export interface components {
             xMeaning: string;
             yardstick: string;
         };
+        "morphotera.measure.Description.Beside": {
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            id: string;
+            measure: string;
+            name: string;
+        };
         "morphotera.measure.Description.Check": {
             id: string;
             question: string;
         };
+        "morphotera.measure.Description.Fill": {
+            acrossKey: string;
+            downKey: string;
+            /** Format: int32 */
+            times: number;
+            /** Format: double */
+            usualAcrossMm: number;
+            /** Format: double */
+            usualDownMm: number;
+        };
         "morphotera.measure.Description.Gear": {
+            fill: components["schemas"]["morphotera.measure.Description.Fill"] | null;
             item: string;
             /** Format: double */
             perSpot: number;
@@ -1270,6 +2677,7 @@ export interface components {
         "morphotera.measure.Evaluation.Measure": {
             /** Format: double */
             depthCm: number | null;
+            estimated: boolean;
             /** Format: int32 */
             index: number | null;
             key: string;
@@ -1288,7 +2696,7 @@ export interface components {
             hint: string | null;
             key: string;
             /** @enum {string} */
-            kind: "number" | "choice" | "yes-no" | "list" | "group";
+            kind: "number" | "choice" | "yes-no" | "text" | "words" | "counts" | "list" | "group";
             label: string;
             /** Format: int32 */
             minItems: number;
@@ -1312,6 +2720,14 @@ export interface components {
             max: number;
             /** Format: double */
             min: number;
+        };
+        "morphotera.measure.Step.Expect": {
+            /** Format: int32 */
+            coarseS: number;
+            /** Format: int32 */
+            fineS: number;
+            /** Format: int32 */
+            mediumS: number;
         };
         "morphotera.read.FieldScores": {
             /** @enum {string|null} */
@@ -1640,6 +3056,52 @@ export interface operations {
             };
         };
     };
+    forecasts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.follow.Forecast.Description"][];
+                };
+            };
+        };
+    };
+    forecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaltForecastInput"] | components["schemas"]["SaltByWaterForecastInput"] | components["schemas"]["LimeForecastInput"] | components["schemas"]["HighPhForecastInput"] | components["schemas"]["CarbonForecastInput"] | components["schemas"]["StructureForecastInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.follow.Forecast.Result"];
+                };
+            };
+        };
+    };
     health: {
         parameters: {
             query?: never;
@@ -1736,7 +3198,9 @@ export interface operations {
     };
     methods: {
         parameters: {
-            query?: never;
+            query?: {
+                textureGroup?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1756,7 +3220,9 @@ export interface operations {
     };
     method: {
         parameters: {
-            query?: never;
+            query?: {
+                textureGroup?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -1909,7 +3375,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.decide.Remedy.Description"][];
+                    "application/json": components["schemas"]["morphotera.app.decide.RemedyController.RemedyView"][];
                 };
             };
         };
@@ -1925,9 +3391,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    [key: string]: unknown;
-                };
+                "application/json": components["schemas"]["LimeInput"] | components["schemas"]["SulphurInput"] | components["schemas"]["GypsumInput"] | components["schemas"]["LeachingInput"] | components["schemas"]["DrainsInput"] | components["schemas"]["OrganicMatterInput"] | components["schemas"]["IrrigationInput"] | components["schemas"]["FertiliserSplitInput"] | components["schemas"]["RainGardenInput"] | components["schemas"]["CompactionInput"] | components["schemas"]["CoverCropInput"] | components["schemas"]["TolerantCropInput"] | components["schemas"]["SamplingLaboratoryInput"] | components["schemas"]["NoInput"];
             };
         };
         responses: {
@@ -2198,6 +3662,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    waterBudget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaterBudgetInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.decide.WaterBudget"];
+                };
             };
         };
     };

@@ -4,10 +4,14 @@ import { api, take } from '../api/client';
 import { refusals, sentence } from '../api/problem';
 import type { Cause, MethodField, Remedy, RemedyAnswer } from '../api/types';
 import { Choice } from '../ground/Choice';
-import { inSentence, show } from '../ground/format';
+import { show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { useKept } from '../ground/useKept';
+import { Words } from '../ground/Words';
+import { yesNo } from '../ground/yesNo';
 import { missingIn, toReading, type Values } from '../measure/draft';
+import { AnswerLists } from './AnswerLists';
+import { RemedyFoot, RemedyHead } from './RemedyWords';
 
 type Props = { remedy: Remedy; known: { [key: string]: number }; place: string; serves: Cause[] };
 
@@ -44,11 +48,7 @@ export function Calculator({ remedy, known, place, serves }: Props) {
   const missing = found.filter((one) => NOT_YET.includes(one.code)).length;
   return (
     <article aria-label={remedy.name} className="border-t-2 border-ink pt-4">
-      <h3 className="text-[1.3rem]">{remedy.name}</h3>
-      <p className="text-faded">
-        {remedy.purpose}. Grade {remedy.grade}.
-        {serves.length > 0 && ` For: ${serves.map((cause) => inSentence(cause.text)).join('; ')}.`}
-      </p>
+      <RemedyHead remedy={remedy} serves={serves} />
       <div className="mt-4 grid gap-4 desk:grid-cols-2">
         {remedy.fields.map((field) => (
           <Entry
@@ -75,11 +75,13 @@ export function Calculator({ remedy, known, place, serves }: Props) {
               : ''}
         </p>
       )}
-      <p className="mt-4 text-sm text-faded">
-        {remedy.effect} {remedy.range} {remedy.source}. Watch: {remedy.watch.join(', ')}.
-      </p>
+      <RemedyFoot remedy={remedy} />
     </article>
   );
+}
+
+function presetText(field: MethodField): string {
+  return field.preset === null ? '' : String(field.preset);
 }
 
 /** As many decimals as the thing can be read to: a depth to the millimetre, a rate to the hundredth. */
@@ -132,6 +134,39 @@ function Entry(props: {
           value={(value as string | undefined) ?? null}
           onChange={onChange}
           error={errorAt(path)}
+          hint={field.hint}
+          optional={!field.required}
+        />
+      </div>
+    );
+  }
+  if (field.kind === 'yes-no') {
+    return (
+      <div className="desk:col-span-2">
+        <Choice
+          label={field.label}
+          options={[
+            { word: 'yes', label: 'Yes' },
+            { word: 'no', label: 'No' },
+          ]}
+          value={yesNo(value ?? field.preset)}
+          onChange={(word) => onChange(word === 'yes')}
+          error={errorAt(path)}
+          hint={field.hint}
+        />
+      </div>
+    );
+  }
+  if (field.kind === 'words') {
+    return (
+      <div className="desk:col-span-2">
+        <Words
+          label={field.label}
+          options={field.options}
+          value={(value as string[] | undefined) ?? []}
+          onChange={onChange}
+          error={errorAt(path)}
+          hint={field.hint}
         />
       </div>
     );
@@ -141,9 +176,9 @@ function Entry(props: {
     : (field.hint ?? (field.range ? `${field.range.min} to ${field.range.max}` : null));
   return (
     <NumberField
-      label={field.label}
+      label={field.required || field.preset !== null ? field.label : `${field.label}, if known`}
       unit={field.unit}
-      value={value === undefined ? '' : String(value)}
+      value={value === undefined || value === null ? presetText(field) : String(value)}
       onChange={onChange}
       error={errorAt(path)}
       hint={hint}
@@ -179,8 +214,9 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
           ))}
         </tbody>
       </table>
+      <AnswerLists answer={answer.answer} />
       {answer.because.map((said) => (
-        <p key={said.code} className="mt-2">
+        <p key={said.text} className="mt-2">
           {said.text}
         </p>
       ))}

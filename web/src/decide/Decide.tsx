@@ -2,13 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
-import type { Cause, Judgement, Remedy, WholeVisit } from '../api/types';
+import type { Judgement, Remedy, WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
 import { inSentence, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
 import { Balance } from './Balance';
-import { Calculator } from './Calculator';
+import { Remedies } from './Remedies';
 import { Ticks } from './Ticks';
 
 /** What causes it, what to test next, what to do and how much of it. */
@@ -45,6 +45,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
             <Causes judgement={judgement} whole={whole} />
             <div className="grid content-start gap-9">
               <NextTests judgement={judgement} whole={whole} />
+              <Questions judgement={judgement} />
               <Blocked judgement={judgement} />
               <Ticks whole={whole} zone={zone} />
             </div>
@@ -52,36 +53,13 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
               <h2 id="sums" className="text-[1.5rem]">
                 What to do, and how much
               </h2>
-              <div className="mt-2 grid gap-x-12 gap-y-10 wide:grid-cols-2">
-                {ordered(remedies.data ?? [], judgement.causes).map((remedy) => (
-                  <Calculator
-                    key={`${remedy.id} ${zone}`}
-                    remedy={remedy}
-                    known={judgement.known[remedy.id] ?? {}}
-                    place={`${visitId}:${zone}`}
-                    serves={judgement.causes.filter(
-                      (cause) => cause.remedies.includes(remedy.id) && isLikely(cause),
-                    )}
-                  />
-                ))}
-              </div>
+              <Remedies remedies={remedies.data ?? []} judgement={judgement} place={`${visitId}:${zone}`} />
             </section>
           </div>
         )}
       </Show>
     </>
   );
-}
-
-function isLikely(cause: Cause): boolean {
-  return cause.word === 'likely' || cause.word === 'possible';
-}
-
-/** Remedies of what is likely come first. */
-function ordered(remedies: Remedy[], causes: Cause[]): Remedy[] {
-  const belief = (remedy: Remedy) =>
-    Math.max(0, ...causes.filter((cause) => cause.remedies.includes(remedy.id)).map((cause) => cause.belief));
-  return [...remedies].sort((a, b) => belief(b) - belief(a));
 }
 
 function Causes({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
@@ -165,20 +143,38 @@ function NextTests({ judgement, whole }: { judgement: Judgement; whole: WholeVis
   );
 }
 
+/** Readings that do not go together: asked before anything is concluded from either. */
+function Questions({ judgement }: { judgement: Judgement }) {
+  if (judgement.questions.length === 0) return null;
+  return (
+    <section aria-labelledby="questions">
+      <h2 id="questions">To ask first</h2>
+      {judgement.questions.map((question) => (
+        <p key={question.text} className="mt-2 border-t border-rule pt-2">
+          {question.text}
+        </p>
+      ))}
+    </section>
+  );
+}
+
 /** Readings that could have spoken and may not, and what lifts it. */
 function Blocked({ judgement }: { judgement: Judgement }) {
   if (judgement.blocked.length === 0) return null;
-  const byReason = new Map<string, string[]>();
+  const byReason = new Map<string, Judgement['blocked']>();
   for (const one of judgement.blocked) {
-    byReason.set(one.why, [...(byReason.get(one.why) ?? []), one.text]);
+    byReason.set(one.why, [...(byReason.get(one.why) ?? []), one]);
   }
   return (
     <section aria-labelledby="blocked">
       <h2 id="blocked">Read, and no evidence</h2>
-      {[...byReason].map(([why, findings]) => (
+      {[...byReason].map(([why, all]) => (
         <div key={why} className="mt-2 border-t border-rule pt-2">
           <p>{why}</p>
-          <p className="mt-1 text-sm text-faded">Left open by it: {findings.map(inSentence).join('; ')}.</p>
+          <p className="mt-1">What lifts it: {inSentence(all[0]?.lift.text ?? '')}</p>
+          <p className="mt-1 text-sm text-faded">
+            Left open by it: {all.map((one) => inSentence(one.text)).join('; ')}.
+          </p>
         </div>
       ))}
     </section>

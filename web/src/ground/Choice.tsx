@@ -11,10 +11,12 @@ type Props = {
   error?: string | undefined;
   hint?: string | null | undefined;
   hideLabel?: boolean;
+  /** May be left open again: a second tap takes the choice back. */
+  optional?: boolean;
 };
 
 /** A judged scale: a row of drawings and words to tap, never a drop-down. */
-export function Choice({ label, options, value, onChange, error, hint, hideLabel }: Props) {
+export function Choice({ label, options, value, onChange, error, hint, hideLabel, optional }: Props) {
   const id = useId();
   const drawn = options.some((option) => option.drawing);
   const chosen = options.find((option) => option.word === value);
@@ -34,6 +36,7 @@ export function Choice({ label, options, value, onChange, error, hint, hideLabel
           <RadioGroup.Item
             key={option.word}
             value={option.word}
+            onClick={() => optional && option.word === value && onChange('')}
             className={`flex min-h-14 flex-col items-center justify-center gap-1 rounded-[10px] border-[1.5px] px-2 py-2 text-center leading-tight ${
               option.word === value
                 ? 'border-act bg-act font-semibold text-on-act'

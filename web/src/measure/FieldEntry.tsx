@@ -1,8 +1,13 @@
 import { useState } from 'react';
 import type { Method, MethodField } from '../api/types';
 import { Choice } from '../ground/Choice';
+import { Counts } from '../ground/Counts';
 import { NumberField } from '../ground/NumberField';
+import { TallyOf } from '../ground/TallyOf';
+import { TextField } from '../ground/TextField';
 import * as time from '../ground/time';
+import { Words } from '../ground/Words';
+import { yesNo } from '../ground/yesNo';
 import type { Standing } from './clocks';
 import { type Draft, isEmpty, minutesSince, startValues, type Values } from './draft';
 import { drawingOf } from './drawings';
@@ -49,6 +54,43 @@ export function FieldEntry(props: EntryProps) {
           value={(value as string | undefined) ?? (field.preset as string | null)}
           onChange={onChange}
           error={errorAt(path)}
+          hint={field.hint}
+          optional={!field.required && field.preset === null}
+        />
+      );
+    case 'text':
+      return (
+        <TextField
+          label={label}
+          value={(value as string | undefined) ?? ''}
+          onChange={onChange}
+          error={errorAt(path)}
+          hint={field.hint ?? undefined}
+        />
+      );
+    case 'words': {
+      const words = {
+        label,
+        options: optionsOf(method, field),
+        hint: field.hint,
+        error: errorAt(path),
+        onChange,
+      };
+      const chosen = (value as string[] | undefined) ?? [];
+      return field.minItems > 1 ? (
+        <TallyOf {...words} value={chosen} least={field.minItems} />
+      ) : (
+        <Words {...words} value={chosen} />
+      );
+    }
+    case 'counts':
+      return (
+        <Counts
+          label={label}
+          options={optionsOf(method, field)}
+          value={(value as Record<string, string> | undefined) ?? {}}
+          onChange={onChange}
+          errorAt={(name) => errorAt(`${path}/${name}`)}
           hint={field.hint}
         />
       );
@@ -99,10 +141,6 @@ export function optionsOf(method: Method, field: MethodField) {
 
 function presetText(field: MethodField): string {
   return field.preset === null || field.preset === undefined ? '' : String(field.preset);
-}
-
-function yesNo(value: unknown): string | null {
-  return value === true ? 'yes' : value === false ? 'no' : null;
 }
 
 /** A list as rows. Rows of plain numbers that are filled in fold into a line; where a row has minutes, "now" stamps the true time. */

@@ -62,12 +62,21 @@ export function toReading(
       }
     } else if (field.kind === 'list') {
       const rows = withoutEmptyEnd((value as Values[] | undefined) ?? []);
+      if (rows.length === 0 && !field.required) continue;
       reading[field.key] = rows.map((row, i) => {
         const inner = toReading(field.fields, row, `${here}/${i}`);
         faults.push(...inner.faults);
         return inner.reading;
       });
+    } else if (field.kind === 'counts') {
+      const { counts, wrong } = toCounts((value as Record<string, string> | undefined) ?? {}, here);
+      faults.push(...wrong);
+      if (Object.keys(counts).length > 0) reading[field.key] = counts;
+    } else if (field.kind === 'words') {
+      const words = (value as string[] | undefined) ?? [];
+      if (words.length > 0) reading[field.key] = words;
     } else if (field.kind === 'group') {
+      if (isEmpty(value) && !field.required) continue;
       const inner = toReading(field.fields, (value as Values | undefined) ?? {}, here);
       faults.push(...inner.faults);
       reading[field.key] = inner.reading;
@@ -76,6 +85,18 @@ export function toReading(
     }
   }
   return { reading, faults };
+}
+
+function toCounts(typed: Record<string, string>, path: string) {
+  const counts: Record<string, number> = {};
+  const wrong: Refusal[] = [];
+  for (const [name, text] of Object.entries(typed)) {
+    if (text.trim() === '') continue;
+    const parsed = parse(text, null);
+    if (parsed.ok) counts[name] = parsed.value;
+    else wrong.push({ path: `${path}/${name}`, code: 'wrong-type', text: parsed.text });
+  }
+  return { counts, wrong };
 }
 
 function withoutEmptyEnd(rows: Values[]): Values[] {
@@ -103,6 +124,7 @@ export function missingIn(fields: MethodField[], reading: Values, path = '/readi
     const here = `${path}/${field.key}`;
     const value = reading[field.key];
     if (field.kind === 'list') {
+      if (value === undefined && !field.required) continue;
       const rows = (value as Values[] | undefined) ?? [];
       if (rows.length < field.minItems) {
         const text = `${field.label} needs ${field.minItems} or more; ${rows.length} given.`;
@@ -112,6 +134,7 @@ export function missingIn(fields: MethodField[], reading: Values, path = '/readi
         missing.push(...missingIn(field.fields, row, `${here}/${i}`));
       });
     } else if (field.kind === 'group') {
+      if (value === undefined && !field.required) continue;
       missing.push(...missingIn(field.fields, (value as Values | undefined) ?? {}, here));
     } else if (field.required && field.preset === null && value === undefined) {
       missing.push({ path: here, code: 'missing', text: `${field.label} is needed here.` });

@@ -18,7 +18,8 @@ record Action(Description description) implements Remedy {
             List<String> cautions,
             List<String> watch) {
         return new Action(new Description(
-                id, name, purpose, grade, List.of(), Map.of(), months, cost, effect, "", "", cautions, watch, null));
+                id, name, purpose, grade, List.of(), Map.of(), months, cost, effect, "", "", cautions, watch, null,
+                Map.of()));
     }
 
     @Override

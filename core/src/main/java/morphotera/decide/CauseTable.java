@@ -101,6 +101,14 @@ public record CauseTable(
         return findings.stream().filter(finding -> finding.id().equals(id)).findFirst();
     }
 
+    /** The causes that list this remedy. */
+    public List<String> servedBy(String remedy) {
+        return causes.stream()
+                .filter(cause -> cause.remedies().contains(remedy))
+                .map(Cause::id)
+                .toList();
+    }
+
     /** The cluster of findings that tell much the same story, or the finding's own id. */
     String clusterOf(String finding) {
         for (int i = 0; i < clusters.size(); i++) {

@@ -42,7 +42,8 @@ final class Compaction implements Remedy {
                     "Sow a deep root at once and keep wheels to their tracks, or the pan closes again.",
                     "Dig a hole behind the first run: the soil must have lifted and crumbled, not been cut."),
             List.of("depth to the root limit", "root depth", "plates in the block"),
-            null);
+            null,
+            Map.of("panPeakCm", 28, "panBaseCm", 33, "moistureAtDepth", "moist"));
 
     @Override
     public Description description() {

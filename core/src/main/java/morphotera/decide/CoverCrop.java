@@ -76,7 +76,8 @@ final class CoverCrop implements Remedy {
                     "Nitrate in drought-stressed brassicas and grasses, bloat on young legumes: ask before stock goes on.",
                     "On dry land it uses water: end it before the next crop needs it."),
             List.of("ground cover", "worms", "depth to the root limit"),
-            null);
+            null,
+            Map.of("limits", List.of("compaction", "low-life"), "sowingMonth", 8, "hemisphere", "north"));
 
     /** A crop with how well it serves: the sum over what limits, each 0 to 3, of the most there could be. */
     record Ranked(String crop, double servesPercent, boolean inSeason, String caution) {}

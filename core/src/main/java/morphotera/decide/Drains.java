@@ -47,7 +47,8 @@ final class Drains implements Remedy {
                     "Licensed design, an outlet, water law, wetland and heritage rules decide.",
                     "K at drain depth is measured there: an auger hole, in several places."),
             List.of("percolation", "colours of water in the pit", "salinity at depths"),
-            "A licensed designer and the water authority decide.");
+            "A licensed designer and the water authority decide.",
+            Map.of("kAbove", 0.5, "kBelow", 0.5, "h", 0.6, "barrierDepth", 3, "dischargeMmPerDay", 7, "radius", 0.05));
 
     @Override
     public Description description() {

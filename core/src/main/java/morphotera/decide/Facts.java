@@ -17,8 +17,22 @@ import morphotera.measure.Evaluation;
  * visit that has it. Numbers are the mean of the spots; words are true where at least half of the spots that looked say so.
  */
 public final class Facts {
+    private static final String NUTRIENT_LOWEST = "nutrient.lowest";
+    private static final String BALANCE = "balance.difference";
+
     /** For these the worst spot speaks, not the mean. */
     private static final Set<String> WORST_SPOT = Set.of("salinity.ece", "ph.fall");
+
+    /** Measures of several methods that are read as one: by method and key, the name they share. */
+    private static final Map<String, String> READ_AS = Map.of(
+            "texture-feel.group",
+            "texture.group",
+            "texture-jar.group",
+            "texture.group",
+            "nutrient-kit.lowest",
+            NUTRIENT_LOWEST,
+            "laboratory.lowest",
+            NUTRIENT_LOWEST);
 
     private static final String TOO_COARSE =
             "Read by card, within half a unit of the limit: a meter or a laboratory settles it.";
@@ -32,8 +46,8 @@ public final class Facts {
     /** A finding's answer, the readings it rests on, and what was read: a number with its unit where it is one. */
     public record Answer(boolean value, List<String> readings, String measure, Double number, String unit) {}
 
-    /** A finding that a reading could have settled and did not, and why; the same test on a better day or by a finer way lifts it. */
-    public record Blocked(String finding, String method, String reason, String text) {}
+    /** A finding that a reading could have settled and did not, why, and the test that lifts it. */
+    public record Blocked(String finding, String method, String reason, String text, Lift lift) {}
 
     private record Value(String reading, String spot, Object value, Double plusMinus, String unit) {}
 
@@ -45,7 +59,17 @@ public final class Facts {
      * @param ticks what eyes saw (true) or looked for and did not see (false), by finding id
      */
     public Facts(List<Reading> readings, Map<String, Boolean> ticks) {
+        this(readings, ticks, null);
+    }
+
+    /**
+     * @param balance soil less plants by the yardstick's school, points; null where either is missing
+     */
+    public Facts(List<Reading> readings, Map<String, Boolean> ticks, Double balance) {
         this.ticks = ticks;
+        if (balance != null) {
+            values.put(BALANCE, List.of(new Value("", "", balance, null, "points")));
+        }
         this.notEvidence = readings.stream()
                 .filter(reading -> !reading.evaluation().countsAsEvidence())
                 .toList();
@@ -84,6 +108,11 @@ public final class Facts {
         if (evaluation.score() != null) {
             keys.put(method + "score", new Value(reading.id(), reading.spot(), evaluation.score(), null, "score"));
         }
+        READ_AS.forEach((own, shared) -> {
+            if (keys.containsKey(own)) {
+                keys.put(shared, keys.get(own));
+            }
+        });
         return keys;
     }
 
@@ -159,7 +188,7 @@ public final class Facts {
         if (said.size() < foundNothing.size() || said.isEmpty()) {
             return new Answer(false, readings(looked), limit.measure(), null, null);
         }
-        List<Double> spots = bySpot(said);
+        List<Double> spots = bySpot(limit.measure(), said);
         double x = WORST_SPOT.contains(limit.measure())
                 ? limit.sense() == Condition.Sense.AT_LEAST ? Numbers.highest(spots) : Numbers.lowest(spots)
                 : Numbers.mean(spots);
@@ -180,12 +209,14 @@ public final class Facts {
                 said.get(0).unit());
     }
 
-    private static List<Double> bySpot(List<Value> values) {
-        return values.stream()
-                .collect(Collectors.groupingBy(
-                        Value::spot, LinkedHashMap::new, Collectors.averagingDouble(value -> (Double) value.value())))
-                .values()
-                .stream()
+    /** One value for each spot: depths and repeats averaged, of several nutrients the lowest. */
+    private static List<Double> bySpot(String measure, List<Value> values) {
+        Map<String, List<Double>> bySpot = new LinkedHashMap<>();
+        for (Value value : values) {
+            bySpot.computeIfAbsent(value.spot(), spot -> new ArrayList<>()).add((Double) value.value());
+        }
+        return bySpot.values().stream()
+                .map(all -> measure.equals(NUTRIENT_LOWEST) ? Numbers.lowest(all) : Numbers.mean(all))
                 .toList();
     }
 
@@ -194,7 +225,7 @@ public final class Facts {
         List<Value> said = values.getOrDefault(measure, List.of()).stream()
                 .filter(value -> value.value() instanceof Double)
                 .toList();
-        return said.isEmpty() ? Optional.empty() : Optional.of(Numbers.mean(bySpot(said)));
+        return said.isEmpty() ? Optional.empty() : Optional.of(Numbers.mean(bySpot(measure, said)));
     }
 
     /** Findings left open although one of their tests was made. */
@@ -219,15 +250,20 @@ public final class Facts {
                         .filter(one -> one.level() == Evaluation.Level.WARNING)
                         .findFirst()
                         .orElseThrow();
-                return new Blocked(finding.id(), reading.evaluation().method(), flag.code(), flag.text());
+                String method = reading.evaluation().method();
+                return new Blocked(finding.id(), method, flag.code(), flag.text(), Lift.of(flag.code(), method));
             }
         }
-        boolean coarse = finding.methods().stream()
-                .flatMap(method -> values.entrySet().stream()
-                        .filter(entry -> entry.getKey().startsWith(method + ".")))
-                .flatMap(entry -> entry.getValue().stream())
-                .anyMatch(value -> value.plusMinus() != null);
-        return coarse ? new Blocked(finding.id(), finding.methods().get(0), "too-coarse", TOO_COARSE) : null;
+        for (String method : finding.methods()) {
+            boolean coarse = values.entrySet().stream()
+                    .filter(entry -> entry.getKey().startsWith(method + "."))
+                    .flatMap(entry -> entry.getValue().stream())
+                    .anyMatch(value -> value.plusMinus() != null);
+            if (coarse) {
+                return new Blocked(finding.id(), method, "too-coarse", TOO_COARSE, Lift.of("too-coarse", method));
+            }
+        }
+        return null;
     }
 
     private boolean reaches(String seenTo, String reading, double depth) {
@@ -253,6 +289,10 @@ public final class Facts {
     }
 
     private static List<String> readings(List<Value> values) {
-        return values.stream().map(Value::reading).distinct().toList();
+        return values.stream()
+                .map(Value::reading)
+                .filter(id -> !id.isEmpty())
+                .distinct()
+                .toList();
     }
 }

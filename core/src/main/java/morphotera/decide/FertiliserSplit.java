@@ -39,7 +39,8 @@ final class FertiliserSplit implements Remedy {
                     "No dressing before heavy rain, on frozen or on standing water.",
                     "Local law sets dates and amounts."),
             List.of("nitrogen by kit", "leaf colour"),
-            null);
+            null,
+            Map.of("textureGroup", "medium", "cec", 14, "nitrogenKgPerHa", 140));
 
     @Override
     public Description description() {

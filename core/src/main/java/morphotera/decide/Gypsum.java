@@ -45,7 +45,8 @@ final class Gypsum implements Remedy {
                     "By-product gypsum only with its analysis.",
                     "Advice to be checked: exchangeable sodium from a laboratory first."),
             List.of("exchangeable sodium", "dispersion", "infiltration"),
-            null);
+            null,
+            Map.of("cec", 35, "espNow", 22, "espTarget", 6, "depthCm", 15, "bulkDensity", 1.34, "purityPercent", 80));
 
     @Override
     public Description description() {

@@ -39,7 +39,20 @@ final class Irrigation implements Remedy {
             "Allen et al. 1998",
             List.of("Water rights come first.", "Watch for salt: what water brings stays behind."),
             List.of("root depth", "infiltration", "salinity"),
-            null);
+            null,
+            Map.of(
+                    "availableMmPer10Cm",
+                    14,
+                    "rootDepthCm",
+                    40,
+                    "stonePercent",
+                    10,
+                    "depletion",
+                    0.5,
+                    "useMmPerDay",
+                    5,
+                    "intakeMmPerH",
+                    12));
 
     @Override
     public Description description() {

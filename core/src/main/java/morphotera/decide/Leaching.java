@@ -62,7 +62,22 @@ final class Leaching implements Remedy {
                     "Water rights and where the salt water goes come first.",
                     "Watch the water table: it must not rise into the roots."),
             List.of("salinity at depths", "water table", "dispersion"),
-            "The water authority decides on the water and its outlet.");
+            "The water authority decides on the water and its outlet.",
+            Map.of(
+                    "ecWater",
+                    0.56,
+                    "eceTarget",
+                    3.3,
+                    "eceNow",
+                    10.6,
+                    "depthMm",
+                    600,
+                    "way",
+                    "ponded",
+                    "textureGroup",
+                    "fine",
+                    "outlet",
+                    true));
 
     @Override
     public Description description() {

@@ -56,7 +56,24 @@ final class Lime implements Remedy {
                     "Magnesium lime only where magnesium is low.",
                     "Advice to be checked: a laboratory buffer test before a large dressing."),
             List.of("pH by depth", "manganese, zinc and boron in the leaf"),
-            null);
+            null,
+            Map.of(
+                    "phNow",
+                    5.2,
+                    "phTarget",
+                    6.2,
+                    "organicCarbonPercent",
+                    3.77,
+                    "clayPercent",
+                    5,
+                    "depthCm",
+                    20,
+                    "bulkDensity",
+                    1.24,
+                    "neutralisingValue",
+                    99,
+                    "fineness",
+                    Map.of("under300um", 80, "300to850um", 15, "over850um", 5)));
 
     @Override
     public Description description() {

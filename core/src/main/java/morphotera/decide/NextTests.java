@@ -3,6 +3,7 @@ package morphotera.decide;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
@@ -17,66 +18,73 @@ public final class NextTests {
     /** A test worth doing: the finding and cause it would settle most. */
     public record Offer(String method, double bits, double minutes, String finding, String cause) {}
 
-    private record Worth(double bits, boolean moves, String finding) {}
-
-    /** @param minutes hands-on minutes by method id, shared steps already done left out; only these methods are offered */
-    public static List<Offer> best(
-            CauseTable table, Causes.Setting setting, Map<String, Boolean> findings, Map<String, Double> minutes) {
-        List<Offer> offers = new ArrayList<>();
-        for (Map.Entry<String, Double> method : minutes.entrySet()) {
-            Offer offer = offer(table, setting, findings, method.getKey(), method.getValue());
-            if (offer != null) {
-                offers.add(offer);
-            }
+    /** What a finding would tell of one cause: expected bits, and whether an answer could move the cause's word. */
+    private record Worth(double bits, boolean moves, String finding) {
+        /** The better of two findings by bits; either may move the word. */
+        Worth or(Worth other) {
+            Worth best = other.bits() > bits ? other : this;
+            return new Worth(best.bits(), moves || other.moves(), best.finding());
         }
-        ToDoubleFunction<Offer> perMinute = offer -> -offer.bits() / offer.minutes();
-        offers.sort(Comparator.comparingDouble(perMinute).thenComparing(Offer::method));
-        return offers;
     }
 
-    private static Offer offer(
-            CauseTable table, Causes.Setting setting, Map<String, Boolean> findings, String method, double minutes) {
-        double bits = 0;
-        boolean moves = false;
-        double most = 0;
-        String finding = null;
-        String causeId = null;
-        for (CauseTable.Cause cause : table.causes()) {
-            Worth worth = bestFinding(table, cause, setting, findings, method);
-            if (worth == null) {
-                continue;
-            }
+    /** What a method would tell of all causes so far. */
+    private static final class Sum {
+        private double bits;
+        private boolean moves;
+        private double most;
+        private String finding;
+        private String cause;
+
+        void add(Worth worth, String ofCause) {
             bits += worth.bits();
             moves |= worth.moves();
             if (worth.bits() > most) {
                 most = worth.bits();
                 finding = worth.finding();
-                causeId = cause.id();
+                cause = ofCause;
             }
         }
-        return moves && finding != null ? new Offer(method, bits, minutes, finding, causeId) : null;
     }
 
-    private static Worth bestFinding(
+    /** @param minutes hands-on minutes by method id, shared steps already done left out; only these methods are offered */
+    public static List<Offer> best(
+            CauseTable table, Causes.Setting setting, Map<String, Boolean> findings, Map<String, Double> minutes) {
+        Map<String, Sum> sums = new LinkedHashMap<>();
+        for (CauseTable.Cause cause : table.causes()) {
+            byMethod(table, cause, setting, findings, minutes)
+                    .forEach((method, worth) ->
+                            sums.computeIfAbsent(method, m -> new Sum()).add(worth, cause.id()));
+        }
+        List<Offer> offers = new ArrayList<>();
+        sums.forEach((method, sum) -> {
+            if (sum.moves && sum.finding != null) {
+                offers.add(new Offer(method, sum.bits, minutes.get(method), sum.finding, sum.cause));
+            }
+        });
+        ToDoubleFunction<Offer> perMinute = offer -> -offer.bits() / offer.minutes();
+        offers.sort(Comparator.comparingDouble(perMinute).thenComparing(Offer::method));
+        return offers;
+    }
+
+    /** For one cause, the best open finding of each method. */
+    private static Map<String, Worth> byMethod(
             CauseTable table,
             CauseTable.Cause cause,
             Causes.Setting setting,
             Map<String, Boolean> findings,
-            String method) {
-        Worth best = null;
+            Map<String, Double> minutes) {
+        Map<String, Worth> best = new LinkedHashMap<>();
         Causes.Judged now = Causes.judge(table, cause, setting, findings);
         for (CauseTable.Evidence evidence : cause.evidence()) {
-            boolean open = findings.get(evidence.finding()) == null
-                    && table.finding(evidence.finding())
-                            .map(finding -> finding.methods().contains(method))
-                            .orElse(false);
-            if (open) {
+            if (findings.get(evidence.finding()) != null) {
+                continue;
+            }
+            List<String> methods = table.finding(evidence.finding()).orElseThrow().methods().stream()
+                    .filter(minutes::containsKey)
+                    .toList();
+            if (!methods.isEmpty()) {
                 Worth worth = worth(table, cause, setting, findings, now, evidence);
-                // Which finding is best is a matter of bits; whether the test can move a word, of any of its findings.
-                boolean moves = worth.moves() || (best != null && best.moves());
-                best = best == null || worth.bits() > best.bits()
-                        ? new Worth(worth.bits(), moves, worth.finding())
-                        : new Worth(best.bits(), moves, best.finding());
+                methods.forEach(method -> best.merge(method, worth, Worth::or));
             }
         }
         return best;

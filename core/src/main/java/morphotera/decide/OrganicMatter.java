@@ -53,7 +53,24 @@ final class OrganicMatter implements Remedy {
                     "No poultry litter on grazed land. Mould in dry compost: a mask.",
                     "Advice to be checked: local law on nitrogen and phosphorus comes first."),
             List.of("organic carbon", "nitrogen by kit", "worms", "slaking"),
-            null);
+            null,
+            Map.of(
+                    "omNow",
+                    1.8,
+                    "omTarget",
+                    2.7,
+                    "depthCm",
+                    15,
+                    "bulkDensity",
+                    1.39,
+                    "dryMatterPercent",
+                    51,
+                    "organicMatterOfDryPercent",
+                    61,
+                    "shareKept",
+                    0.3,
+                    "carbonToNitrogen",
+                    59));
 
     @Override
     public Description description() {

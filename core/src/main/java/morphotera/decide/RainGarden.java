@@ -44,7 +44,22 @@ final class RainGarden implements Remedy {
                     "Never on filled or polluted ground, over high water or on a steep slope.",
                     "Local code decides on distances and overflow."),
             List.of("time to empty after rain", "clogging"),
-            "Local code decides.");
+            "Local code decides.",
+            Map.of(
+                    "runoffAreaM2",
+                    257,
+                    "rainMm",
+                    25,
+                    "coefficient",
+                    0.95,
+                    "wallK",
+                    43.4,
+                    "buildingM",
+                    8,
+                    "wellM",
+                    60,
+                    "septicM",
+                    40));
 
     @Override
     public Description description() {

@@ -20,6 +20,7 @@ public interface Remedy {
     int DRAWS = 500;
 
     long SEED = 20_311;
+    String SPREAD = "spread";
 
     Description description();
 
@@ -38,6 +39,7 @@ public interface Remedy {
      * @param range where it holds
      * @param cautions what always goes with it
      * @param decides who has the last word, where that is not the grower
+     * @param example an input that calculates
      */
     record Description(
             String id,
@@ -53,7 +55,8 @@ public interface Remedy {
             String source,
             List<String> cautions,
             List<String> watch,
-            @Nullable String decides) {}
+            @Nullable String decides,
+            Map<String, Object> example) {}
 
     /** A made-up price: so much for each tonne, hectare, sample or the like. */
     record Cost(double amount, String per) {}
@@ -113,13 +116,8 @@ public interface Remedy {
      */
     static Answer calculate(Remedy remedy, Map<String, ?> input) {
         Description description = remedy.description();
-        List<Field> fields = new ArrayList<>(description.fields());
-        Field spreads = spreads(description);
-        if (!spreads.fields().isEmpty()) {
-            fields.add(spreads);
-        }
         FieldCheck check = new FieldCheck();
-        Entered in = check.object("", fields, input);
+        Entered in = check.object("", fields(description), input);
         remedy.check(in, check);
         if (!check.refusals().isEmpty()) {
             throw new Refused(check.refusals());
@@ -127,8 +125,8 @@ public interface Remedy {
         Draft out = new Draft();
         remedy.calculate(in, out);
         Map<String, Range> ranges = new LinkedHashMap<>();
-        if (in.has(spreads.key())) {
-            ranges = ranges(remedy, in, spreads, out);
+        if (in.has(SPREAD)) {
+            ranges = ranges(remedy, in, out);
         }
         List<String> cautions = new ArrayList<>(out.cautions);
         cautions.addAll(description.cautions());
@@ -142,8 +140,8 @@ public interface Remedy {
                 cautions);
     }
 
-    /** A spread for each number that is entered by itself. */
-    private static Field spreads(Description description) {
+    /** What an input may hold: the remedy's own fields, and a spread for each number that stands by itself. */
+    static List<Field> fields(Description description) {
         Field[] each = description.fields().stream()
                 .filter(field -> field.kind() == Field.Kind.NUMBER && !field.whole())
                 .map(field -> Field.number(
@@ -154,15 +152,21 @@ public interface Remedy {
                                 field.range().max() - field.range().min())
                         .optional())
                 .toArray(Field[]::new);
-        return Field.group("spread", "Spread", each).optional();
+        List<Field> fields = new ArrayList<>(description.fields());
+        if (each.length > 0) {
+            fields.add(Field.group(SPREAD, "Spread", each)
+                    .optional()
+                    .hint("Standard deviations, in each number's unit; the answer then has ranges."));
+        }
+        return fields;
     }
 
-    private static Map<String, Range> ranges(Remedy remedy, Entered in, Field spreads, Draft central) {
+    private static Map<String, Range> ranges(Remedy remedy, Entered in, Draft central) {
         RandomGenerator random = new SplittableRandom(SEED);
         Map<String, List<Double>> drawn = new LinkedHashMap<>();
         int nothing = 0;
         for (int i = 0; i < DRAWS; i++) {
-            Entered draw = draw(remedy, in, spreads, random);
+            Entered draw = draw(remedy, in, random);
             FieldCheck check = new FieldCheck();
             remedy.check(draw, check);
             if (!check.refusals().isEmpty()) {
@@ -186,8 +190,8 @@ public interface Remedy {
         return ranges;
     }
 
-    private static Entered draw(Remedy remedy, Entered in, Field spreads, RandomGenerator random) {
-        Entered spread = in.group(spreads.key());
+    private static Entered draw(Remedy remedy, Entered in, RandomGenerator random) {
+        Entered spread = in.group(SPREAD);
         Entered draw = in;
         for (Field field : remedy.description().fields()) {
             if (spread.has(field.key()) && in.has(field.key())) {

@@ -78,7 +78,8 @@ final class SamplingLaboratory implements Remedy {
             "Common laboratory lists; prices are made up",
             List.of("Before the main sowing and before lime, gypsum or manure, not after."),
             List.of("that field, spot and depth on the sheet match the bag"),
-            null);
+            null,
+            Map.of("causes", List.of("sodicity", "acid-topsoil")));
 
     @Override
     public Description description() {

@@ -54,7 +54,24 @@ final class Sulphur implements Remedy {
                     "Sulphur dust burns and explodes: no flame, no sparks, a mask.",
                     "Advice to be checked: a laboratory figure for carbonate before a large dressing."),
             List.of("pH by depth", "carbonate by acid"),
-            null);
+            null,
+            Map.of(
+                    "phNow",
+                    7.9,
+                    "phTarget",
+                    6.9,
+                    "organicCarbonPercent",
+                    1.95,
+                    "clayPercent",
+                    34,
+                    "depthCm",
+                    15,
+                    "bulkDensity",
+                    1.41,
+                    "carbonatePercent",
+                    0.05,
+                    "purityPercent",
+                    90));
 
     @Override
     public Description description() {

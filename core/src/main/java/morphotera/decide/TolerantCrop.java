@@ -28,7 +28,8 @@ final class TolerantCrop implements Remedy {
             "Maas and Hoffman 1977",
             List.of("It lives with the cause and does not mend it.", "Young plants bear less than the table says."),
             List.of("salinity", "plants"),
-            null);
+            null,
+            Map.of("ece", 6.5));
 
     /** A crop, the yield it would keep in percent, and where its yield begins to fall. */
     record Kept(String crop, double relativeYieldPercent, double fromDSPerM) {}

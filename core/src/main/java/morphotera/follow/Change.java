@@ -18,6 +18,9 @@ public record Change(
 
     private static final double TEN_POINTS = 10;
     private static final int MOST_SPOTS = 500;
+    private static final double SPREAD_JUDGED = 8;
+    private static final double SPREAD_MEASURED = 4;
+    private static final double BIAS_JUDGED = 4;
 
     public enum Verdict implements Coded {
         BETTER,
@@ -36,6 +39,12 @@ public record Change(
                 throw new IllegalArgumentException(
                         "spreads are 0 or more, were " + spread + ", " + biasBefore + ", " + biasAfter);
             }
+        }
+
+        /** Until practice specimens say better: 8 and 4 points on judged scales, 4 and 0 on what is counted or measured. */
+        public static Observers usual(boolean judged, boolean sameObserver) {
+            double bias = judged && !sameObserver ? BIAS_JUDGED : 0;
+            return new Observers(judged ? SPREAD_JUDGED : SPREAD_MEASURED, bias, bias);
         }
 
         double variance(double sSquared, int n) {

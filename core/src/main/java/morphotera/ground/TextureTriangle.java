@@ -5,6 +5,7 @@ import static java.util.Map.entry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The triangle of sand, silt and clay with its twelve USDA classes (Soil Survey Division Staff 1993). In percent of the
@@ -42,6 +43,29 @@ public final class TextureTriangle {
             entry(TextureClass.SANDY_CLAY, new Shares(51.666667, 6.666667, 41.666666)),
             entry(TextureClass.SILTY_CLAY, new Shares(6.666666, 46.666667, 46.666667)),
             entry(TextureClass.CLAY, new Shares(19.523809, 17.549020, 62.927171)));
+
+    /** Which classes share a boundary; each pair stands once. */
+    private static final Map<TextureClass, Set<TextureClass>> BESIDE = Map.ofEntries(
+            entry(TextureClass.SAND, Set.of(TextureClass.LOAMY_SAND)),
+            entry(TextureClass.LOAMY_SAND, Set.of(TextureClass.SANDY_LOAM)),
+            entry(
+                    TextureClass.SANDY_LOAM,
+                    Set.of(TextureClass.LOAM, TextureClass.SILT_LOAM, TextureClass.SANDY_CLAY_LOAM)),
+            entry(
+                    TextureClass.LOAM,
+                    Set.of(TextureClass.SILT_LOAM, TextureClass.SANDY_CLAY_LOAM, TextureClass.CLAY_LOAM)),
+            entry(
+                    TextureClass.SILT_LOAM,
+                    Set.of(TextureClass.SILT, TextureClass.CLAY_LOAM, TextureClass.SILTY_CLAY_LOAM)),
+            entry(TextureClass.SILT, Set.of()),
+            entry(TextureClass.SANDY_CLAY_LOAM, Set.of(TextureClass.CLAY_LOAM, TextureClass.SANDY_CLAY)),
+            entry(
+                    TextureClass.CLAY_LOAM,
+                    Set.of(TextureClass.SILTY_CLAY_LOAM, TextureClass.SANDY_CLAY, TextureClass.CLAY)),
+            entry(TextureClass.SILTY_CLAY_LOAM, Set.of(TextureClass.SILTY_CLAY)),
+            entry(TextureClass.SANDY_CLAY, Set.of(TextureClass.CLAY)),
+            entry(TextureClass.SILTY_CLAY, Set.of(TextureClass.CLAY)),
+            entry(TextureClass.CLAY, Set.of()));
 
     /** Every boundary of the triangle: a·silt + b·clay = c. Sand is what is left. */
     private record Line(double silt, double clay, double at) {
@@ -97,6 +121,11 @@ public final class TextureTriangle {
             return sand > 20 ? TextureClass.CLAY_LOAM : TextureClass.SILTY_CLAY_LOAM;
         }
         return silt >= 40 ? TextureClass.SILTY_CLAY : TextureClass.CLAY;
+    }
+
+    /** Whether two classes are the same or share a boundary. */
+    public static boolean neighbours(TextureClass a, TextureClass b) {
+        return a == b || BESIDE.get(a).contains(b) || BESIDE.get(b).contains(a);
     }
 
     /** The nearest other class, by the fewest points moved from one share to another. */

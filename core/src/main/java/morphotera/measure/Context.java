@@ -1,13 +1,11 @@
 package morphotera.measure;
 
-import static morphotera.ground.TextureGroup.COARSE;
-import static morphotera.ground.TextureGroup.FINE;
-
 import java.util.ArrayList;
 import java.util.List;
 import morphotera.ground.Coded;
 import morphotera.ground.LandUse;
 import morphotera.ground.Moisture;
+import morphotera.ground.Nullable;
 import morphotera.ground.TextureClass;
 import morphotera.ground.TextureGroup;
 
@@ -89,16 +87,30 @@ public record Context(
         return texture == null ? null : texture.group();
     }
 
+    /** Days after at least 10 mm of rain or irrigation. */
+    public record Days(double from, double to) {}
+
+    /** When the soil is fit for field methods: 1 to 2 days after rain (coarse), 2 to 3 (medium), 3 to 5 (fine), 1 to 5 (unknown). */
+    public static Days validDays(@Nullable TextureGroup group) {
+        if (group == null) {
+            return new Days(1, 5);
+        }
+        return switch (group) {
+            case COARSE -> new Days(1, 2);
+            case MEDIUM -> new Days(2, 3);
+            case FINE -> new Days(3, 5);
+        };
+    }
+
     /**
-     * Whether a field method may count today: soil moist, not frozen, not over 30 °C at 5 cm, and 1 to 2 days (coarse), 2
-     * to 3 (medium), 3 to 5 (fine), 1 to 5 (unknown) after at least 10 mm. What is not known does not speak against it.
+     * Whether a field method may count today: soil moist, not frozen, not over 30 °C at 5 cm, and on a valid day after rain.
+     * What is not known does not speak against it.
      */
     public boolean validDay() {
-        double from = texture == null || textureGroup() == COARSE ? 1 : textureGroup() == FINE ? 3 : 2;
-        double to = texture == null || textureGroup() == FINE ? 5 : textureGroup() == COARSE ? 2 : 3;
+        Days days = validDays(textureGroup());
         return (moisture == null || moisture == Moisture.MOIST)
                 && (soilTemperatureC == null || (soilTemperatureC > 0 && soilTemperatureC <= 30))
-                && (daysSinceRain == null || (daysSinceRain >= from && daysSinceRain <= to));
+                && (daysSinceRain == null || (daysSinceRain >= days.from() && daysSinceRain <= days.to()));
     }
 
     private static List<String> words(Coded[] all) {

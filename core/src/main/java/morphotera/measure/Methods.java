@@ -43,4 +43,24 @@ public final class Methods {
     public static Optional<Method> find(String id) {
         return ALL.stream().filter(method -> method.id().equals(id)).findFirst();
     }
+
+    /** The method that gives scores under this id: itself, or the one it stands beside. */
+    public static Method giving(String scoreId) {
+        return ALL.stream()
+                .filter(method -> method.id().equals(scoreId)
+                        || method.besides().stream()
+                                .anyMatch(beside -> beside.id().equals(scoreId)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no method gives '" + scoreId + "'"));
+    }
+
+    /** What scores under this id are called. */
+    public static String nameOf(String scoreId) {
+        Method method = giving(scoreId);
+        return method.besides().stream()
+                .filter(beside -> beside.id().equals(scoreId))
+                .map(Description.Beside::name)
+                .findFirst()
+                .orElse(method.description().name());
+    }
 }

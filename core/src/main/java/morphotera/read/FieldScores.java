@@ -7,8 +7,11 @@ import java.util.Map;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.measure.Description;
+import morphotera.measure.Evaluation;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
+import morphotera.measure.Methods;
 
 /**
  * One zone in one visit: methods, the groups they make, the soil by three schools, and plants beside it. Unrounded. Grade C
@@ -56,7 +59,24 @@ public record FieldScores(
     }
 
     /** A scored reading: whose method it was and at which spot. */
-    public record Scored(String spot, String method, Group group, Grade grade, double score) {}
+    public record Scored(String spot, String method, Group group, Grade grade, double score) {
+
+        /** What an evaluation scores: its method, and what the method gives to other groups. */
+        public static List<Scored> of(String spot, Evaluation done) {
+            List<Scored> scored = new ArrayList<>();
+            if (done.score() != null) {
+                scored.add(new Scored(spot, done.method(), done.group(), done.grade(), done.score()));
+            }
+            for (Description.Beside beside :
+                    Methods.find(done.method()).orElseThrow().besides()) {
+                done.measures().stream()
+                        .filter(measure -> measure.key().equals(beside.measure()) && measure.value() != null)
+                        .forEach(measure -> scored.add(
+                                new Scored(spot, beside.id(), beside.group(), done.grade(), measure.value())));
+            }
+            return scored;
+        }
+    }
 
     public static FieldScores of(List<Scored> readings, School school) {
         Map<String, List<Scored>> byMethod = new LinkedHashMap<>();

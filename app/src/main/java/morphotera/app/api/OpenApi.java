@@ -13,8 +13,14 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
+import morphotera.decide.Remedies;
+import morphotera.decide.Remedy;
+import morphotera.decide.WaterBudget;
+import morphotera.follow.Forecast;
+import morphotera.follow.Forecasts;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
+import morphotera.measure.Methods;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -47,10 +53,50 @@ class OpenApi {
                     mend(schema, type);
                 }
             });
+            described(new FieldSchemas(api));
             // A steady order, so that the committed file changes only when the API does.
             api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
             api.setServers(null);
         };
+    }
+
+    private static void described(FieldSchemas schemas) {
+        schemas.bodies(
+                "/api/remedies/{id}/calculate",
+                Remedies.ALL.stream()
+                        .map(Remedy::description)
+                        .filter(remedy ->
+                                !remedy.fields().isEmpty() || remedy.id().equals("leave-it"))
+                        .map(remedy -> new FieldSchemas.Body(
+                                remedy.id(),
+                                // Actions without a sum take nothing; one of them stands for all.
+                                remedy.fields().isEmpty() ? "NoInput" : FieldSchemas.name(remedy.id(), "Input"),
+                                Remedy.fields(remedy),
+                                remedy.example()))
+                        .toList());
+        schemas.bodies(
+                "/api/forecasts/{id}",
+                Forecasts.ALL.stream()
+                        .map(Forecast::description)
+                        .map(forecast -> new FieldSchemas.Body(
+                                forecast.id(),
+                                FieldSchemas.name(forecast.id(), "ForecastInput"),
+                                Forecast.fields(forecast),
+                                forecast.example()))
+                        .toList());
+        schemas.bodies(
+                "/api/water-budgets/calculate",
+                List.of(new FieldSchemas.Body("loam", "WaterBudgetInput", WaterBudget.FIELDS, WaterBudget.EXAMPLE)));
+        schemas.part(
+                "morphotera.app.measure.MethodController.EvaluateBody",
+                "reading",
+                Methods.ALL.stream()
+                        .map(method -> new FieldSchemas.Body(
+                                method.id(),
+                                FieldSchemas.name(method.id(), "Reading"),
+                                method.description().fields(),
+                                null))
+                        .toList());
     }
 
     private static Class<?> type(String name) {

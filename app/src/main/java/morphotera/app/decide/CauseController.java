@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -21,7 +22,9 @@ import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.decide.CauseTable;
 import morphotera.decide.Causes;
+import morphotera.decide.CrossChecks;
 import morphotera.decide.Facts;
+import morphotera.decide.Lift;
 import morphotera.decide.NextTests;
 import morphotera.decide.Remedies;
 import morphotera.ground.Coded;
@@ -84,7 +87,8 @@ class CauseController {
             String cause,
             String causeText) {}
 
-    record Blocked(String finding, String text, String method, String reason, String why) {}
+    /** {@code lift}: the test that would make it evidence, and how. */
+    record Blocked(String finding, String text, String method, String reason, String why, Lift lift) {}
 
     record Judgement(
             String table,
@@ -93,6 +97,7 @@ class CauseController {
             List<Cause> causes,
             List<NextTest> nextTests,
             List<Blocked> blocked,
+            List<CrossChecks.Question> questions,
             Map<String, Map<String, Double>> known) {}
 
     @GetMapping("/api/visits/{id}/causes")
@@ -104,17 +109,36 @@ class CauseController {
         List<Reading> spoken = Scores.standing(field, where, readings.standing(viewer, field.id())).stream()
                 .filter(reading -> !reading.visitDay().isAfter(visit.day()))
                 .toList();
-        Facts facts =
-                new Facts(facts(spoken), visit.ticks().getOrDefault(where.id().toString(), Map.of()));
+        List<Facts.Reading> read = facts(spoken);
+        Facts facts = new Facts(
+                read, visit.ticks().getOrDefault(where.id().toString(), Map.of()), balance(field, where, spoken));
         Map<String, Facts.Answer> answers = facts.answers(table);
         TextureGroup texture = texture(field);
         Causes.Setting setting = new Causes.Setting(
                 field.use(), texture == null ? null : texture.word(), field.climate(), field.coastal());
-        Set<String> done = spoken.stream()
+        List<Reading> here = spoken.stream()
                 .filter(reading -> reading.visitId().equals(visit.id()))
-                .map(Reading::method)
-                .collect(Collectors.toSet());
-        return judgement(setting, answers, minutes(done), facts, known(facts, field, texture));
+                .toList();
+        Set<String> done = here.stream().map(Reading::method).collect(Collectors.toSet());
+        return judgement(
+                setting,
+                answers,
+                minutes(done),
+                facts.blocked(table),
+                CrossChecks.of(facts(here)),
+                known(facts, field, texture));
+    }
+
+    /** Soil less plants in the newest visit that scored both. */
+    private static Double balance(Field field, Zone where, List<Reading> spoken) {
+        Map<UUID, List<Reading>> byVisit = spoken.stream()
+                .sorted(Comparator.comparing(Reading::visitDay).reversed())
+                .collect(Collectors.groupingBy(Reading::visitId, LinkedHashMap::new, Collectors.toList()));
+        return byVisit.values().stream()
+                .map(readings -> Scores.of(field, where, readings).difference())
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
     }
 
     private static TextureGroup texture(Field field) {
@@ -158,19 +182,24 @@ class CauseController {
         Map<String, Map<String, Double>> known = new LinkedHashMap<>();
         Remedies.ALL.forEach(remedy -> {
             Map<String, Double> values = new LinkedHashMap<>();
-            remedy.description().from().forEach((key, from) -> {
-                Double value = switch (from) {
-                    case "field.clayPercent" -> field.clayPercent();
-                    case "texture.density" -> texture == null ? null : texture.densityGPerCm3();
-                    default -> facts.mean(from).orElse(null);
-                };
-                if (value != null) {
-                    values.put(key, value);
-                }
-            });
+            remedy.description()
+                    .from()
+                    .forEach((key, sources) -> sources.stream()
+                            .map(from -> taken(from, facts, field, texture))
+                            .filter(Objects::nonNull)
+                            .findFirst()
+                            .ifPresent(value -> values.put(key, value)));
             known.put(remedy.description().id(), values);
         });
         return known;
+    }
+
+    private static Double taken(String from, Facts facts, Field field, TextureGroup texture) {
+        return switch (from) {
+            case "field.clayPercent" -> field.clayPercent();
+            case "texture.density" -> texture == null ? null : texture.densityGPerCm3();
+            default -> facts.mean(from).orElse(null);
+        };
     }
 
     record JudgeContext(
@@ -212,14 +241,15 @@ class CauseController {
         refused.throwIfAny();
         Causes.Setting setting =
                 new Causes.Setting(context.use(), context.textureGroup(), context.climate(), context.coastal());
-        return judgement(setting, answers, minutes(Set.of()), null, Map.of());
+        return judgement(setting, answers, minutes(Set.of()), List.of(), List.of(), Map.of());
     }
 
     private Judgement judgement(
             Causes.Setting setting,
             Map<String, Facts.Answer> answers,
             Map<String, Double> minutes,
-            Facts facts,
+            List<Facts.Blocked> blocked,
+            List<CrossChecks.Question> questions,
             Map<String, Map<String, Double>> known) {
         Map<String, Boolean> findings = new LinkedHashMap<>();
         answers.forEach((finding, answer) -> findings.put(finding, answer.value()));
@@ -233,12 +263,11 @@ class CauseController {
                 NextTests.best(table, setting, findings, minutes).stream()
                         .map(this::nextTest)
                         .toList(),
-                facts == null
-                        ? List.of()
-                        : facts.blocked(table).stream()
-                                .map(one -> new Blocked(
-                                        one.finding(), text(one.finding()), one.method(), one.reason(), one.text()))
-                                .toList(),
+                blocked.stream()
+                        .map(one -> new Blocked(
+                                one.finding(), text(one.finding()), one.method(), one.reason(), one.text(), one.lift()))
+                        .toList(),
+                questions,
                 known);
     }
 

@@ -20,7 +20,6 @@ import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.follow.Change;
 import morphotera.follow.Unlike;
-import morphotera.measure.Method;
 import morphotera.measure.Methods;
 import morphotera.read.FieldScores;
 import morphotera.read.MethodScore;
@@ -34,11 +33,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Visit against visit, and all visits of a zone in time. */
 @RestController
 class ChangeController {
-    /** Spread and bias spread of an observer until practice specimens say better, in points. */
-    private static final double SPREAD_JUDGED = 8;
-
-    private static final double SPREAD_MEASURED = 4;
-    private static final double BIAS_JUDGED = 4;
+    /** What two readings must share to be compared: the state of crumbs, the soil in the jar, the mixture for salinity. */
+    private static final List<String> PREPARED_AS = List.of("crumbState", "prep", "ratio");
 
     private final Visits visits;
     private final Land land;
@@ -100,21 +96,20 @@ class ChangeController {
                 .filter(spot -> was.containsKey(spot.spot()))
                 .map(spot -> new PairView(spot.spot(), was.get(spot.spot()), spot.score()))
                 .toList();
-        Method known = Methods.find(method.method()).orElseThrow();
-        boolean judged = known.description().judged();
-        double bias = judged && !before.observerId().equals(after.observerId()) ? BIAS_JUDGED : 0;
+        boolean judged = Methods.giving(method.method()).description().judged();
+        boolean sameObserver = before.observerId().equals(after.observerId());
         Change change = pairs.isEmpty()
                 ? null
                 : Change.judge(
                         pairs.stream()
                                 .map(pair -> new Change.Pair(pair.before(), pair.after()))
                                 .toList(),
-                        new Change.Observers(judged ? SPREAD_JUDGED : SPREAD_MEASURED, bias, bias));
+                        Change.Observers.usual(judged, sameObserver));
         // What differs between the visits is said once for all; here only what is this method's own.
         List<String> unlike = Unlike.between(
                 new Unlike.Conditions(1, null, null, yardstick(then), preparation(then, method.method())),
                 new Unlike.Conditions(1, null, null, yardstick(now), preparation(now, method.method())));
-        return new MethodChange(method.method(), known.description().name(), pairs, change, unlike);
+        return new MethodChange(method.method(), Methods.nameOf(method.method()), pairs, change, unlike);
     }
 
     private static Unlike.Conditions conditions(Visit visit, String yardstick, String preparation) {
@@ -129,11 +124,11 @@ class ChangeController {
                 .orElse(null);
     }
 
-    /** The state of the crumbs, the basis of a pH: what two readings must share to be compared. */
     private static String preparation(List<Reading> readings, String method) {
         return readings.stream()
                 .filter(reading -> reading.method().equals(method))
-                .map(reading -> reading.reading().get("crumbState"))
+                .flatMap(reading ->
+                        PREPARED_AS.stream().map(key -> reading.reading().get(key)))
                 .filter(state -> state != null)
                 .map(Object::toString)
                 .distinct()

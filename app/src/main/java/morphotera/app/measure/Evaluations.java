@@ -15,6 +15,7 @@ import morphotera.measure.Bench;
 import morphotera.measure.Curves;
 import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
+import morphotera.measure.Grade;
 import morphotera.measure.Method;
 import morphotera.measure.Methods;
 import org.springframework.stereotype.Component;
@@ -76,6 +77,7 @@ class Evaluations {
                 body.corrects(),
                 body.correctionReason(),
                 null,
+                done.grade().name(),
                 done.score(),
                 json.write(done.words()),
                 json.write(done.because()),
@@ -96,7 +98,8 @@ class Evaluations {
                     measure.unit(),
                     measure.depthCm(),
                     measure.index(),
-                    measure.plusMinus()));
+                    measure.plusMinus(),
+                    measure.estimated()));
         }
         return rows;
     }
@@ -130,7 +133,7 @@ class Evaluations {
         Description description = Methods.find(row.method()).orElseThrow().description();
         return new Evaluation(
                 row.method(),
-                description.grade(),
+                row.grade() == null ? description.grade() : Grade.valueOf(row.grade()),
                 description.group(),
                 measures.stream()
                         .map(m -> new Evaluation.Measure(
@@ -139,7 +142,8 @@ class Evaluations {
                                 m.unit(),
                                 m.depthCm(),
                                 m.repeatIndex(),
-                                m.plusMinus()))
+                                m.plusMinus(),
+                                m.estimated()))
                         .toList(),
                 json.read(row.wordsJson(), OBJECT),
                 row.score(),

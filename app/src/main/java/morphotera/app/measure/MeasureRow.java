@@ -11,4 +11,5 @@ public record MeasureRow(
         String unit,
         Double depthCm,
         Integer repeatIndex,
-        Double plusMinus) {}
+        Double plusMinus,
+        boolean estimated) {}

@@ -1,13 +1,17 @@
 package morphotera.app.measure;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Nullable;
+import morphotera.ground.TextureGroup;
+import morphotera.measure.Context;
 import morphotera.measure.Description;
 import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
+import morphotera.measure.Method;
 import morphotera.measure.Step;
 
 /** A method as the API tells it: its description, the steps of the usual way, and the other ways of doing it. */
@@ -27,8 +31,27 @@ record MethodView(
         List<Field> fields,
         List<Description.Check> checks,
         List<Description.Result> results,
+        List<Description.Beside> besides,
+        List<ValidDays> validDays,
         String source,
         Map<String, String> words) {
+
+    /** Days after 10 mm of rain or more on which the soil is fit for this method, by texture group; none where the day does not decide. */
+    record ValidDays(@Nullable TextureGroup textureGroup, double fromDays, double toDays) {
+        static List<ValidDays> all() {
+            List<ValidDays> days = new ArrayList<>();
+            for (TextureGroup group : TextureGroup.values()) {
+                days.add(of(group));
+            }
+            days.add(of(null));
+            return days;
+        }
+
+        private static ValidDays of(TextureGroup group) {
+            Context.Days days = Context.validDays(group);
+            return new ValidDays(group, days.from(), days.to());
+        }
+    }
 
     record VariantView(String id, String name, List<StepView> steps) {}
 
@@ -44,9 +67,16 @@ record MethodView(
             int minPeople,
             List<String> entry) {}
 
-    record WaitView(int minS, int maxS, boolean watched, Integer expectS) {}
+    /** {@code expectS} is for the texture group asked for, medium where none was; {@code expectByTexture} has all three. */
+    record WaitView(
+            int minS,
+            int maxS,
+            boolean watched,
+            Integer expectS,
+            @Nullable Step.Expect expectByTexture) {}
 
-    static MethodView of(Description method) {
+    static MethodView of(Method of, TextureGroup textureGroup) {
+        Description method = of.description();
         return new MethodView(
                 method.id(),
                 method.name(),
@@ -58,31 +88,40 @@ record MethodView(
                 method.about(),
                 method.gear(),
                 method.cautions(),
-                method.steps().stream().map(MethodView::step).toList(),
+                steps(method.steps(), textureGroup),
                 method.variants().stream()
-                        .map(variant -> new VariantView(
-                                variant.id(),
-                                variant.name(),
-                                variant.steps().stream().map(MethodView::step).toList()))
+                        .map(variant ->
+                                new VariantView(variant.id(), variant.name(), steps(variant.steps(), textureGroup)))
                         .toList(),
                 method.fields(),
                 method.checks(),
                 method.results(),
+                of.besides(),
+                method.onTheDay() ? ValidDays.all() : List.of(),
                 method.source(),
                 method.words());
     }
 
-    private static StepView step(Step step) {
-        Step.Wait pause = step.pause();
+    private static List<StepView> steps(List<Step> steps, TextureGroup textureGroup) {
+        return steps.stream().map(step -> step(step, textureGroup)).toList();
+    }
+
+    private static StepView step(Step step, TextureGroup textureGroup) {
         return new StepView(
                 step.id(),
                 step.title(),
                 step.how(),
                 step.handsOnS(),
-                pause == null ? null : new WaitView(pause.minS(), pause.maxS(), pause.watched(), pause.expectS()),
+                step.pause() == null ? null : wait(step.pause(), textureGroup),
                 step.when(),
                 step.sharedAs(),
                 step.minPeople(),
                 step.entry());
+    }
+
+    private static WaitView wait(Step.Wait pause, TextureGroup textureGroup) {
+        Step.Expect expect = pause.expect();
+        return new WaitView(
+                pause.minS(), pause.maxS(), pause.watched(), expect == null ? null : expect.in(textureGroup), expect);
     }
 }

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 
-/** A reading with its result, as stored; {@code correctedBy} is the reading that stands in its place. */
+/** A reading with its result, as stored; {@code correctedBy} is the reading that stands in its place; {@code grade} null: the method's. */
 public record ReadingRow(
         UUID id,
         UUID visitId,
@@ -20,6 +20,7 @@ public record ReadingRow(
         UUID corrects,
         String correctionReason,
         UUID correctedBy,
+        String grade,
         Double score,
         String wordsJson,
         String becauseJson,

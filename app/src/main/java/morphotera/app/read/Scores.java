@@ -18,13 +18,7 @@ public final class Scores {
 
     public static FieldScores of(Field field, Zone zone, List<Reading> readings) {
         List<FieldScores.Scored> scored = standing(field, zone, readings).stream()
-                .filter(reading -> reading.evaluation().score() != null)
-                .map(reading -> new FieldScores.Scored(
-                        reading.spotId().toString(),
-                        reading.method(),
-                        reading.evaluation().group(),
-                        reading.evaluation().grade(),
-                        reading.evaluation().score()))
+                .flatMap(reading -> FieldScores.Scored.of(reading.spotId().toString(), reading.evaluation()).stream())
                 .toList();
         return FieldScores.of(scored, Coded.of(School.values(), field.school()));
     }

@@ -1,0 +1,54 @@
+import { show } from '../ground/format';
+
+type Row = Record<string, unknown>;
+
+/** Lists in an answer, such as crops in their order or what to ask a laboratory: a row each, a column for each part. */
+export function AnswerLists({ answer }: { answer: Record<string, unknown> }) {
+  const lists = Object.entries(answer).filter(
+    (entry): entry is [string, Row[]] => Array.isArray(entry[1]) && entry[1].length > 0,
+  );
+  return lists.map(([key, rows]) => (
+    <div key={key} className="mt-3 overflow-x-auto" role="region" aria-label={inWords(key)}>
+      <table className="w-full">
+        <thead>
+          <tr>
+            {Object.keys(rows[0] ?? {}).map((part) => (
+              <th key={part} scope="col" className="py-1 pr-3 text-left text-sm font-normal text-faded">
+                {inWords(part)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.slice(0, 10).map((row) => (
+            <tr key={JSON.stringify(row)} className="border-t border-rule align-top">
+              {Object.entries(row).map(([part, value]) => (
+                <td key={part} className={`py-1.5 pr-3 ${typeof value === 'number' ? 'num' : ''}`}>
+                  {cell(value)}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {rows.length > 10 && <p className="text-sm text-faded">And {rows.length - 10} that serve less.</p>}
+    </div>
+  ));
+}
+
+function cell(value: unknown): string {
+  if (value === null || value === undefined) return '';
+  if (typeof value === 'number') return show(value, 1);
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return String(value).replaceAll('-', ' ');
+}
+
+/** "relativeYieldPercent" as "relative yield, %". */
+function inWords(key: string): string {
+  const words = key
+    .replace(/Percent$/, ', %')
+    .replace(/DSPerM$/, ', dS/m')
+    .replace(/Cm$/, ', cm')
+    .replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
+  return words;
+}
