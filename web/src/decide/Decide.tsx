@@ -75,7 +75,13 @@ function Causes({ judgement, whole }: { judgement: Judgement; whole: WholeVisit 
   }
   return (
     <section aria-label="Causes">
-      <Balance causes={first} whole={whole} />
+      {first.length > 0 ? (
+        <Balance causes={first} whole={whole} />
+      ) : (
+        <p className="text-lg">
+          Every cause that was looked at is unlikely. The tests beside this would settle what is still open.
+        </p>
+      )}
       <details className="mt-6">
         <summary className="link flex min-h-11 cursor-pointer items-center">
           The other {others.length} causes, unlikely or not looked at
@@ -100,8 +106,10 @@ function Causes({ judgement, whole }: { judgement: Judgement; whole: WholeVisit 
   );
 }
 
+/** As many next tests as one looks at; the others are a tap away. */
+const SHOWN = 6;
+
 function NextTests({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
-  const spot = whole.field.spots.find((one) => one.retiredOn === null);
   return (
     <section aria-labelledby="next">
       <h2 id="next">Next best test</h2>
@@ -109,37 +117,54 @@ function NextTests({ judgement, whole }: { judgement: Judgement; whole: WholeVis
       {judgement.nextTests.length === 0 && (
         <p className="mt-2">None of these tests would change a word above.</p>
       )}
-      <ol className="mt-2">
-        {judgement.nextTests.map((test, i) => (
-          <li
-            key={test.method}
-            className="grid grid-cols-[1.6rem_1fr_auto] gap-x-2 border-t border-rule py-2.5"
-          >
-            <span className="font-semibold">{i + 1}</span>
-            <span>
-              {spot && whole.visit.state === 'running' ? (
-                <Link
-                  className="link font-semibold"
-                  to={`/fields/${whole.field.id}/visits/${whole.visit.id}/measure?spot=${spot.id}&method=${test.method}`}
-                >
-                  {test.methodName}
-                </Link>
-              ) : (
-                <span className="font-semibold">{test.methodName}</span>
-              )}
-              <span className="block text-sm text-faded">
-                {test.findingText}? It would tell most about: {inSentence(test.causeText)}.
-              </span>
-            </span>
-            <span className="num text-right text-sm">
-              {show(test.bits, 2)} bits
-              <br />
-              {show(test.minutes, 0)} min
-            </span>
-          </li>
-        ))}
-      </ol>
+      <Tests tests={judgement.nextTests.slice(0, SHOWN)} from={1} whole={whole} />
+      {judgement.nextTests.length > SHOWN && (
+        <details>
+          <summary className="link flex min-h-11 cursor-pointer items-center">
+            {judgement.nextTests.length - SHOWN} more that would tell less
+          </summary>
+          <Tests tests={judgement.nextTests.slice(SHOWN)} from={SHOWN + 1} whole={whole} />
+        </details>
+      )}
     </section>
+  );
+}
+
+type TestsProps = { tests: Judgement['nextTests']; from: number; whole: WholeVisit };
+
+function Tests({ tests, from, whole }: TestsProps) {
+  const spot = whole.field.spots.find((one) => one.retiredOn === null);
+  return (
+    <ol className="mt-2" start={from}>
+      {tests.map((test, i) => (
+        <li
+          key={test.method}
+          className="grid grid-cols-[1.6rem_1fr_auto] gap-x-2 border-t border-rule py-2.5"
+        >
+          <span className="font-semibold">{from + i}</span>
+          <span>
+            {spot && whole.visit.state === 'running' ? (
+              <Link
+                className="link font-semibold"
+                to={`/fields/${whole.field.id}/visits/${whole.visit.id}/measure?spot=${spot.id}&method=${test.method}`}
+              >
+                {test.methodName}
+              </Link>
+            ) : (
+              <span className="font-semibold">{test.methodName}</span>
+            )}
+            <span className="block text-sm text-faded">
+              {test.findingText}? It would tell most about: {inSentence(test.causeText)}.
+            </span>
+          </span>
+          <span className="num text-right text-sm">
+            {show(test.bits, 2)} bits
+            <br />
+            {show(test.minutes, 0)} min
+          </span>
+        </li>
+      ))}
+    </ol>
   );
 }
 

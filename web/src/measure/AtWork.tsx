@@ -128,12 +128,24 @@ export function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry,
         </div>
       )}
       <StepBar steps={steps} index={index} onGo={(id) => keep({ step: id })} />
+      {index === 0 && method.cautions.length > 0 && (
+        <ul className="border-l-4 border-warn pl-4 text-lg" aria-label="Before you begin">
+          {method.cautions.map((caution) => (
+            <li key={caution} className="mt-1 first:mt-0">
+              {caution}
+            </li>
+          ))}
+        </ul>
+      )}
       <div className="grid grid-cols-[1fr_auto] gap-x-4 desk:gap-x-6">
         <div>
           <h3 className="text-[1.55rem] desk:text-[1.9rem]" aria-live="polite">
             {step.title}
           </h3>
-          <p className="mt-2 text-xl">{step.how}</p>
+          <p className="mt-2 text-xl">
+            {step.how}
+            {step.minPeople > 1 && ` ${step.minPeople === 2 ? 'Two' : step.minPeople} people, never alone.`}
+          </p>
           {drawing?.StepDrawing && (
             <div className={`mt-4 max-w-md ${clock ? 'max-desk:hidden' : ''}`}>
               <drawing.StepDrawing step={step.id} values={draft.values} />

@@ -32,7 +32,8 @@ export function FieldEntry(props: EntryProps) {
   const { method, field, path, value, onChange, errorAt, inRow } = props;
   const Own = entryOf(method.id, field.key);
   if (Own) return <Own {...props} />;
-  const label = field.required ? field.label : `${field.label}${inRow ? '' : ', if known'}`;
+  const label =
+    field.required || field.preset !== null ? field.label : `${field.label}${inRow ? '' : ', if known'}`;
   switch (field.kind) {
     case 'number':
       return (

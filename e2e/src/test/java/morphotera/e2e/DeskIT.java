@@ -204,6 +204,7 @@ class DeskIT {
         assertThat(tine.getByText("Tine depth:")).isVisible();
         assertThat(tine.getByText(" + 5 = ")).isVisible();
 
+        page.locator("summary").getByText("How much lime brings").click();
         Locator lime = page.getByRole(
                 AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Lime").setExact(true));
         lime.getByLabel("pH wanted, in water").fill("6.8");

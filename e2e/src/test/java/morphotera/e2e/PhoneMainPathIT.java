@@ -102,6 +102,7 @@ class PhoneMainPathIT {
             assertThat(adviser.axe()).isEmpty();
             adviser.go("decide");
             assertThat(adviser.heading("Next best test")).isVisible();
+            page.locator("summary").getByText("How deep a tine must go").click();
             Locator tine = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Break the pan"));
             tine.getByLabel("Pan hardest at").fill("28");
             tine.getByLabel("Pan ends at").fill("33");
