@@ -92,7 +92,7 @@ public record WaterBudget(
         }
         TextureTriangle.Shares shares = measured
                 ? new TextureTriangle.Shares(
-                        in.number("sand"), 100 - in.number("sand") - in.number("clay"), in.number("clay"))
+                        in.number("sand"), Math.max(0, 100 - in.number("sand") - in.number("clay")), in.number("clay"))
                 : TextureTriangle.middleOf(Coded.of(TextureClass.values(), in.word("texture")));
         if (shares.clay() > WaterHeld.MOST_CLAY_PERCENT) {
             check.refuse(

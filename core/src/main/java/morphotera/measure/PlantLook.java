@@ -38,7 +38,7 @@ final class PlantLook implements Method {
     /** A part in percent or counted, the curve it is read by, and whether it is read in this use. */
     private record Part(String key, String curve, List<LandUse> uses) {
         boolean isReadIn(LandUse use) {
-            return uses.isEmpty() || uses.contains(use);
+            return uses.isEmpty() || (use != null && uses.contains(use));
         }
     }
 

@@ -2,17 +2,19 @@ package morphotera.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.function.UnaryOperator;
+import java.util.Set;
 import java.util.stream.Stream;
+import morphotera.BadInput;
 import morphotera.Tables;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
+import morphotera.ground.TextureGroup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -62,115 +64,58 @@ class EveryMethodTest {
 
     @ParameterizedTest
     @MethodSource("methods")
-    void an_empty_reading_is_refused_with_everything_it_needs(Method method) {
-        List<String> needed = method.description().fields().stream()
-                .filter(field -> field.required() && field.preset() == null)
-                .map(field -> "/reading/" + field.key())
-                .toList();
-        assertThat(refused(method, Map.of()).stream().map(Refusal::path)).containsAll(needed);
+    void everything_wrong_with_a_reading_is_refused_at_its_own_place(Method method) {
+        new BadInput(method.description().fields(), "/reading", reading -> refused(method, reading)).isRefused();
     }
 
-    /** A field, inside lists and groups too, with the way to put a value there. */
-    private record Place(Field field, String path, UnaryOperator<Object> inside) {
-        static List<Place> of(List<Field> fields, String path, UnaryOperator<Object> around) {
-            List<Place> places = new ArrayList<>();
-            for (Field field : fields) {
-                String here = path + "/" + field.key();
-                UnaryOperator<Object> in = value -> around.apply(Map.of(field.key(), value));
-                places.add(new Place(field, here, in));
-                if (field.kind() == Field.Kind.LIST) {
-                    places.addAll(of(field.fields(), here + "/0", item -> in.apply(List.of(item))));
-                } else if (field.kind() == Field.Kind.GROUP) {
-                    places.addAll(of(field.fields(), here, in));
-                }
-            }
-            return places;
-        }
-
-        /** The whole reading with that value at this place. */
-        @SuppressWarnings("unchecked")
-        Map<String, ?> with(Object value) {
-            return (Map<String, ?>) inside.apply(value);
-        }
+    @Test
+    void everything_wrong_with_a_context_is_refused_at_its_own_place() {
+        new BadInput(Context.FIELDS, "/context", context -> refused(context, Map.of())).isRefused();
     }
 
-    private static List<Place> places(Method method) {
-        return Place.of(method.description().fields(), "/reading", value -> value);
+    /** A reading of every method that goes through, from the worked cases and beside them. */
+    @ParameterizedTest
+    @MethodSource("methods")
+    void a_good_reading_gives_what_the_description_promises(Method method) {
+        Evaluation got =
+                Tables.evaluate(method.id(), Map.of("use", "pasture", "texture", "loam"), GoodReadings.of(method.id()));
+        assertThat(got.method()).isEqualTo(method.id());
+        assertThat(got.group()).isEqualTo(method.description().group());
+        if (got.score() != null) {
+            assertThat(got.score()).isBetween(0.0, 100.0);
+        }
+        if (method.description().group() == Group.CONTEXT) {
+            assertThat(got.score()).isNull();
+        }
+        assertThat(got.because().stream().map(Evaluation.Said::text))
+                .allSatisfy(text -> assertThat(text).isNotBlank().doesNotContain("{"));
+        got.measures().stream()
+                .filter(measure -> measure.value() != null)
+                .forEach(
+                        measure -> assertThat(measure.value()).as(measure.key()).isFinite());
+    }
+
+    /** The day decides for field methods alone: dried or carried soil does not ask for it. */
+    @ParameterizedTest
+    @MethodSource("methods")
+    void a_dry_day_is_flagged_where_the_day_decides(Method method) {
+        Evaluation got = Tables.evaluate(method.id(), Map.of("moisture", "dry"), GoodReadings.of(method.id()));
+        assertThat(got.flags().stream().anyMatch(flag -> flag.code().equals("conditions")))
+                .isEqualTo(method.description().onTheDay());
     }
 
     @ParameterizedTest
     @MethodSource("methods")
-    void every_field_refuses_a_wrong_type_at_its_own_place(Method method) {
-        for (Place place : places(method)) {
-            Field.Kind kind = place.field().kind();
-            assertCode(method, place, kind == Field.Kind.NUMBER ? "7" : 7, "wrong-type");
-            if (kind == Field.Kind.COUNTS) {
-                assertCode(method, place, List.of("not this"), "wrong-type");
-                assertCode(method, place, Map.of(), "empty-list");
-            } else if (kind != Field.Kind.GROUP) {
-                assertCode(method, place, Map.of("not", "this"), "wrong-type");
-            }
-            boolean list = kind == Field.Kind.LIST || kind == Field.Kind.WORDS;
-            if (list && place.field().minItems() > 0) {
-                assertCode(method, place, List.of(), "empty-list");
-                assertCode(method, place, Collections.nCopies(501, Map.of()), "too-many");
-            }
-        }
-    }
-
-    @ParameterizedTest
-    @MethodSource("methods")
-    void every_number_refuses_what_lies_outside_its_range_or_is_not_finite(Method method) {
-        for (Place place : places(method)) {
-            Field field = place.field();
-            if (field.kind() == Field.Kind.NUMBER) {
-                assertCode(method, place, field.range().max() + 1, "out-of-range");
-                assertCode(method, place, field.range().min() - 1, "out-of-range");
-                assertCode(method, place, Double.NaN, "not-finite");
-                assertCode(method, place, Double.POSITIVE_INFINITY, "not-finite");
-                if (field.range().aboveMin()) {
-                    assertCode(method, place, field.range().min(), "out-of-range");
-                }
-                if (field.whole()) {
-                    assertCode(method, place, field.range().min() + 1.5, "not-whole");
-                }
-            }
-            if (field.kind() == Field.Kind.CHOICE) {
-                assertCode(method, place, "no-such-word", "unknown-word");
-            }
-            if (field.kind() == Field.Kind.TEXT) {
-                assertCode(method, place, "", "out-of-range");
-                assertCode(method, place, "x".repeat(201), "out-of-range");
-            }
-            if (field.kind() == Field.Kind.WORDS) {
-                List<String> unknown = Collections.nCopies(Math.max(1, field.minItems()), "no-such-word");
-                assertThat(refused(method, place.with(unknown)))
-                        .anyMatch(one -> one.path().equals(place.path() + "/0")
-                                && one.code().equals("unknown-word"));
-            }
-            if (field.kind() == Field.Kind.COUNTS) {
-                Map<String, Object> counts = Map.of("ants", -1, "mites", 1.5, "", 2);
-                assertThat(refused(method, place.with(counts)).stream().map(one -> one.path() + " " + one.code()))
-                        .contains(
-                                place.path() + "/ants out-of-range",
-                                place.path() + "/mites not-whole",
-                                place.path() + "/ out-of-range");
-            }
-        }
-    }
-
-    private static void assertCode(Method method, Place place, Object value, String code) {
-        assertThat(refused(method, place.with(value)))
-                .as("%s = %s", place.path(), value)
-                .anyMatch(one -> one.path().equals(place.path()) && one.code().equals(code));
-    }
-
-    @ParameterizedTest
-    @MethodSource("methods")
-    void an_unknown_field_is_named_with_those_there_are(Method method) {
-        assertThat(refused(method, Map.of("a/b", 1)))
-                .anyMatch(
-                        one -> one.path().equals("/reading/a~1b") && one.code().equals("unknown-field"));
+    void every_reason_and_flag_has_its_words_and_a_result_its_formula(Method method) {
+        Description description = method.description();
+        assertThat(description.words().values()).noneMatch(String::isBlank);
+        assertThat(description.results())
+                .isNotEmpty()
+                .allSatisfy(result -> assertThat(result.formula()).isNotBlank());
+        assertThat(description.results().stream().map(Description.Result::key)).doesNotHaveDuplicates();
+        assertThat(method.besides())
+                .allSatisfy(beside -> assertThat(description.results().stream().map(Description.Result::key))
+                        .contains(beside.measure()));
     }
 
     @Test
@@ -211,5 +156,50 @@ class EveryMethodTest {
             return new ArrayList<>(refused.refusals());
         }
         return List.of();
+    }
+
+    private static List<Refusal> refused(Map<String, ?> context, Map<String, ?> reading) {
+        try {
+            Tables.evaluate("smell", context, reading);
+        } catch (Refused refused) {
+            return new ArrayList<>(refused.refusals());
+        }
+        return List.of();
+    }
+
+    @Test
+    void litres_for_a_hole_come_from_its_size_and_the_spots() {
+        Description.Gear water = Methods.find("percolation-hole").orElseThrow().description().gear().stream()
+                .filter(gear -> gear.fill() != null)
+                .findFirst()
+                .orElseThrow();
+        assertThat(water.amount(1, Map.of())).isCloseTo(42.4, within(0.05));
+        assertThat(water.amount(3, Map.of("holeDiameterMm", 150.0))).isCloseTo(3 * 42.41 / 4, within(0.05));
+        assertThat(water.perSpot()).isEqualTo(42.4);
+        Description.Gear dish =
+                Methods.find("slaking").orElseThrow().description().gear().get(0);
+        assertThat(dish.amount(5, Map.of())).isEqualTo(5);
+        assertThat(Description.tool("spade").amount(5, Map.of())).isEqualTo(1);
+    }
+
+    @Test
+    void a_block_that_stands_open_costs_no_minutes_again() {
+        Description worms = Methods.find("earthworms").orElseThrow().description();
+        assertThat(worms.handsOnMinutes(Set.of())).isEqualTo(10);
+        assertThat(worms.handsOnMinutes(Set.of("block"))).isEqualTo(6.5);
+    }
+
+    @Test
+    void the_wait_in_the_ground_is_planned_by_texture() {
+        Step.Expect expect = Methods.find("infiltration-ring")
+                .orElseThrow()
+                .description()
+                .steps()
+                .get(1)
+                .pause()
+                .expect();
+        assertThat(expect.in(TextureGroup.COARSE)).isEqualTo(300);
+        assertThat(expect.in(TextureGroup.MEDIUM)).isEqualTo(600);
+        assertThat(expect.in(TextureGroup.FINE)).isEqualTo(1500);
     }
 }
