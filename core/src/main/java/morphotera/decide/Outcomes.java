@@ -87,6 +87,9 @@ public final class Outcomes {
     }
 
     private static double updated(double share, List<Boolean> answers) {
+        if (answers.isEmpty()) {
+            return share;
+        }
         long seen = answers.stream().filter(Boolean::booleanValue).count();
         return (PRIOR_CASES * share + seen) / (PRIOR_CASES + answers.size());
     }

@@ -185,8 +185,13 @@ public interface Remedy {
                             + " draws nothing was to be done; the range is that of the others.");
         }
         Map<String, Range> ranges = new LinkedHashMap<>();
-        drawn.forEach((key, values) ->
-                ranges.put(key, new Range(Numbers.quantile(values, 0.05), Numbers.quantile(values, 0.95))));
+        drawn.forEach((key, values) -> {
+            Range range = new Range(Numbers.quantile(values, 0.05), Numbers.quantile(values, 0.95));
+            // What the spread does not touch has no range.
+            if (range.low() < range.high()) {
+                ranges.put(key, range);
+            }
+        });
         return ranges;
     }
 

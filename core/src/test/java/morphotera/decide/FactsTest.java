@@ -154,4 +154,96 @@ class FactsTest {
         assertThat(facts.mean("ph.topsoil")).contains(5.2);
         assertThat(facts.mean("penetration.panBase")).isEmpty();
     }
+
+    @Test
+    void a_finding_of_several_tests_is_true_by_any_and_false_only_by_what_is_known() {
+        read(1, "1", "carbonate-fizz", Map.of(), Map.of("reaction", "none"));
+        assertThat(answer("carbonate")).isFalse();
+        read(1, "1", "laboratory", Map.of(), Map.of("carbonatePercent", 6));
+        assertThat(answer("carbonate")).isTrue();
+        assertThat(answer("slow-drainage")).isNull();
+    }
+
+    @Test
+    void sand_by_hand_or_jar_is_coarse_and_a_contradiction_is_no_evidence() {
+        Map<String, Object> contradicts =
+                Map.of("ball", true, "ribbonMm", 10, "feel", "gritty", "cracksWhenPressed", "none");
+        read(1, "1", "texture-feel", Map.of(), contradicts);
+        assertThat(answer("coarse")).isNull();
+        read(1, "2", "texture-feel", Map.of(), Map.of("ball", true, "ribbonMm", 10, "feel", "gritty"));
+        assertThat(answer("coarse")).isTrue();
+    }
+
+    @Test
+    void the_lowest_nutrient_counts_over_kit_and_laboratory_spot_by_spot() {
+        read(1, "1", "nutrient-kit", Map.of(), Map.of("p", "ample"));
+        assertThat(answer("nutrient-low")).isFalse();
+        read(1, "1", "laboratory", Map.of(), Map.of("k", 30));
+        assertThat(answer("nutrient-low")).isTrue();
+        Facts facts = new Facts(readings, ticks);
+        assertThat(facts.mean("nutrient.lowest").orElseThrow()).isEqualTo(15);
+        read(1, "2", "nutrient-kit", Map.of(), Map.of("p", "ample"));
+        assertThat(new Facts(readings, ticks).mean("nutrient.lowest").orElseThrow())
+                .isEqualTo(57.5);
+        read(1, "2", "nutrient-kit", Map.of(), Map.of("n", "depleted"));
+        assertThat(answer("kit-n-low")).isTrue();
+    }
+
+    @Test
+    void soil_less_plants_comes_from_outside_and_rests_on_no_single_reading() {
+        assertThat(answer("plants-ahead")).isNull();
+        Facts.Answer ahead =
+                new Facts(List.of(), ticks, -15.0).answers(Tables.CAUSES).get("plants-ahead");
+        assertThat(ahead.value()).isTrue();
+        assertThat(ahead.readings()).isEmpty();
+        assertThat(new Facts(List.of(), ticks, -14.9)
+                        .answers(Tables.CAUSES)
+                        .get("plants-ahead")
+                        .value())
+                .isFalse();
+    }
+
+    @Test
+    void the_saltiest_spot_speaks_for_salt() {
+        read(1, "1", "salinity", Map.of(), Map.of("ec", 1, "compensated", true, "ratio", "paste"));
+        read(1, "2", "salinity", Map.of(), Map.of("ec", 4, "compensated", true, "ratio", "paste"));
+        assertThat(answer("salty")).isTrue();
+    }
+
+    @Test
+    void depths_at_one_spot_are_averaged_first() {
+        read(1, "1", "salinity", Map.of(), Map.of("ec", 2, "compensated", true, "ratio", "paste"));
+        read(1, "1", "salinity", Map.of(), Map.of("ec", 5, "compensated", true, "ratio", "paste"));
+        assertThat(answer("salty")).isFalse();
+    }
+
+    @Test
+    void a_limit_met_at_half_of_the_spots_is_their_mean_and_at_fewer_it_is_not_met() {
+        read(1, "1", "penetration", Map.of(), cone(7.5, 900, 15, 2500, 30, 900));
+        read(1, "2", "penetration", Map.of(), cone(7.5, 900, 30, 1000));
+        assertThat(answer("limit-shallow")).isTrue();
+        read(1, "3", "penetration", Map.of(), cone(7.5, 900, 30, 1000));
+        assertThat(answer("limit-shallow")).isFalse();
+    }
+
+    @Test
+    void each_blocked_finding_names_the_test_that_lifts_it() {
+        read(1, "1", "dispersion", Map.of("ece", 5), Map.of("crumbs", List.of(Map.of("cloudAt10", "none"))));
+        assertThat(answer("crumbs-disperse")).isNull();
+        assertThat(new Facts(readings, ticks).blocked(Tables.CAUSES))
+                .singleElement()
+                .satisfies(blocked -> {
+                    assertThat(blocked.finding()).isEqualTo("crumbs-disperse");
+                    assertThat(blocked.reason()).isEqualTo("salt-hides");
+                    assertThat(blocked.lift().method()).isEqualTo("laboratory");
+                });
+    }
+
+    @Test
+    void a_blocked_test_that_was_made_again_well_blocks_nothing() {
+        read(1, "1", "penetration", Map.of("moisture", "dry"), cone(15, 2500, 30, 1000));
+        read(1, "2", "penetration", Map.of(), cone(15, 2500, 30, 1000));
+        assertThat(answer("pan-found")).isTrue();
+        assertThat(new Facts(readings, ticks).blocked(Tables.CAUSES)).isEmpty();
+    }
 }

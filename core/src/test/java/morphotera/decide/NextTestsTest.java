@@ -49,4 +49,45 @@ class NextTestsTest {
                 .get(0);
         assertThat(fast.bits()).isEqualTo(slow.bits());
     }
+
+    @Test
+    void a_methods_bits_are_the_sum_over_causes_of_its_best_finding() {
+        CauseTable.Cause pan = Tables.CAUSES.causes().stream()
+                .filter(cause -> cause.id().equals("compacted-pan"))
+                .findFirst()
+                .orElseThrow();
+        CauseTable only =
+                new CauseTable("one", 1, "", Tables.CAUSES.clusters(), Tables.CAUSES.findings(), List.of(pan));
+        NextTests.Offer offer = NextTests.best(only, ARABLE, Map.of(), Map.of("penetration", 9.25))
+                .get(0);
+        // Prior 0.2; pan-found t 0.85, f 0.07: P(true) 0.226, p given true 0.7522, given false 0.0388.
+        double seen = 0.2 * 0.85 + 0.8 * 0.07;
+        double expected = NextTests.entropy(0.2)
+                - seen * NextTests.entropy(0.17 / seen)
+                - (1 - seen) * NextTests.entropy(0.03 / (1 - seen));
+        assertThat(offer.finding()).isEqualTo("pan-found");
+        assertThat(offer.bits()).isCloseTo(expected, within(1e-9));
+        CauseTable twice =
+                new CauseTable("two", 1, "", Tables.CAUSES.clusters(), Tables.CAUSES.findings(), List.of(pan, pan));
+        assertThat(NextTests.best(twice, ARABLE, Map.of(), Map.of("penetration", 9.25))
+                        .get(0)
+                        .bits())
+                .isCloseTo(2 * expected, within(1e-9));
+    }
+
+    @Test
+    void a_test_that_can_move_no_word_is_not_offered() {
+        CauseTable.Cause rare = new CauseTable.Cause(
+                "rare",
+                "Rare",
+                0.001,
+                List.of(),
+                null,
+                null,
+                List.of(new CauseTable.Evidence("pan-found", 0.6, 0.5)),
+                List.of());
+        CauseTable table = new CauseTable("one", 1, "", List.of(), Tables.CAUSES.findings(), List.of(rare));
+        assertThat(NextTests.best(table, ARABLE, Map.of(), Map.of("penetration", 9.0)))
+                .isEmpty();
+    }
 }
