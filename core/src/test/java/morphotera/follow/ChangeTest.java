@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
+import org.apache.commons.statistics.distribution.TDistribution;
 import org.junit.jupiter.api.Test;
 
 class ChangeTest {
@@ -59,20 +59,26 @@ class ChangeTest {
     }
 
     @Test
-    void where_nothing_changed_nine_intervals_of_ten_hold_zero() {
-        Random noise = new Random(41);
-        int holds = 0;
-        int tries = 4000;
-        for (int i = 0; i < tries; i++) {
-            List<Change.Pair> pairs = new ArrayList<>();
-            for (int spot = 0; spot < 5; spot++) {
-                double truth = 50 + 10 * noise.nextGaussian();
-                pairs.add(new Change.Pair(truth + 6 * noise.nextGaussian(), truth + 6 * noise.nextGaussian()));
-            }
-            Change got = Change.judge(pairs, NONE);
-            holds += got.low() <= 0 && got.high() >= 0 ? 1 : 0;
-        }
-        assertThat(holds / (double) tries).isBetween(0.87, 0.93);
+    void observers_are_taken_to_differ_on_judged_scales_and_never_from_themselves() {
+        assertThat(Change.Observers.usual(true, false)).isEqualTo(new Change.Observers(8, 4, 4));
+        assertThat(Change.Observers.usual(true, true)).isEqualTo(new Change.Observers(8, 0, 0));
+        assertThat(Change.Observers.usual(false, false)).isEqualTo(new Change.Observers(4, 0, 0));
+        assertThatThrownBy(() -> new Change.Observers(-1, 0, 0)).hasMessageContaining("-1");
+    }
+
+    @Test
+    void the_spots_for_ten_points_are_the_fewest_at_eighty_percent_power() {
+        List<Change.Pair> pairs = pairs(0, 10, 0, -10, 0, 10, 0, -10, 0, 0, 0, 0);
+        double s2 = 400 / 5.0;
+        Change got = Change.judge(pairs, NONE);
+        int n = got.spotsForTenPoints();
+        assertThat(power(n, s2)).isLessThanOrEqualTo(10);
+        assertThat(power(n - 1, s2)).isGreaterThan(10);
+    }
+
+    private static double power(int n, double s2) {
+        TDistribution t = TDistribution.of(n - 1.0);
+        return (t.inverseCumulativeProbability(0.95) + t.inverseCumulativeProbability(0.80)) * Math.sqrt(s2 / n);
     }
 
     @Test
