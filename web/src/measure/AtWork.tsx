@@ -44,7 +44,13 @@ export function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry,
   );
   const { reading, faults } = toReading(method.fields, draft.values);
   const missing = missingIn(method.fields, reading);
-  const evaluation = useEvaluation(whole, method, reading, faults.length === 0 && missing.length === 0);
+  const evaluation = useEvaluation(
+    whole,
+    spot.id,
+    method,
+    reading,
+    faults.length === 0 && missing.length === 0,
+  );
   const found = [...faults, ...missing, ...refusals(evaluation.error)];
   const errorAt = (path: string) =>
     found.find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;

@@ -4,10 +4,12 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Evaluation, Method, WholeVisit } from '../api/types';
 import type { Draft } from './draft';
+import { knownAt } from './known';
 
 /** The reading computed as it stands, once the keys rest. What came before stays in sight until the new one is there. */
 export function useEvaluation(
   whole: WholeVisit,
+  spotId: string,
   method: Method,
   reading: Draft['values'],
   readable: boolean,
@@ -22,6 +24,7 @@ export function useEvaluation(
     moisture: visit.moisture,
     soilTemperatureC: visit.soilTemperatureC,
     daysSinceRain: visit.daysSinceRain,
+    ...knownAt(whole, spotId),
   };
   const text = JSON.stringify({ context, reading });
   const [rested, setRested] = useState(text);

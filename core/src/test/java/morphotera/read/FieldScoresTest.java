@@ -110,4 +110,74 @@ class FieldScoresTest {
         assertThat(got.soil().coverage()).isZero();
         assertThat(got.soil().provisional()).isTrue();
     }
+
+    @Test
+    void three_groups_at_three_spots_stand_and_less_is_provisional() {
+        List<List<FieldScores.Scored>> three = List.of(
+                method("a", Group.WATER, Grade.A, 60, 60, 60),
+                method("b", Group.STRUCTURE, Grade.A, 60, 60, 60),
+                method("c", Group.LIFE, Grade.A, 60, 60, 60));
+        FieldScores got = of(three);
+        assertThat(got.soil().coverage()).isEqualTo(0.5);
+        assertThat(got.soil().spotsPerMethod()).isEqualTo(3);
+        assertThat(got.soil().provisional()).isFalse();
+        assertThat(of(three.subList(0, 2)).soil().provisional()).isTrue();
+        List<List<FieldScores.Scored>> fewer = new ArrayList<>(three);
+        fewer.set(2, method("c", Group.LIFE, Grade.A, 60, 60));
+        assertThat(of(fewer).soil().spotsPerMethod()).isCloseTo(8 / 3.0, within(1e-9));
+        assertThat(of(fewer).soil().provisional()).isTrue();
+    }
+
+    @Test
+    void a_tally_gives_two_from_75_and_one_from_40() {
+        assertThat(tally(75)).isEqualTo(100);
+        assertThat(tally(74.9)).isEqualTo(50);
+        assertThat(tally(40)).isEqualTo(50);
+        assertThat(tally(39.9)).isZero();
+    }
+
+    private static double tally(double score) {
+        return of(List.of(method("a", Group.WATER, Grade.A, score))).soil().tally();
+    }
+
+    @Test
+    void plants_and_context_are_no_part_of_the_soil() {
+        FieldScores got = of(List.of(
+                method("a", Group.WATER, Grade.A, 60, 60),
+                method("p", Group.PLANTS, Grade.A, 10, 10, 10, 10),
+                method("x", Group.CONTEXT, Grade.A, 10)));
+        assertThat(got.soil().balanced()).isEqualTo(60);
+        assertThat(got.soil().tally()).isEqualTo(50);
+        assertThat(got.soil().spotsPerMethod()).isEqualTo(2);
+        assertThat(got.plants()).isEqualTo(10);
+        assertThat(got.difference()).isEqualTo(50);
+        assertThat(got.balance()).isEqualTo(FieldScores.Balance.SOIL_AHEAD);
+        assertThat(of(List.of(method("p", Group.PLANTS, Grade.A, 10))).balance())
+                .isNull();
+    }
+
+    @Test
+    void forty_points_between_spots_are_uneven() {
+        assertThat(one(20, 60).uneven()).isTrue();
+        assertThat(one(20, 59.9).uneven()).isFalse();
+    }
+
+    @Test
+    void a_spot_is_odd_by_the_spread_of_the_others_and_by_twenty_points() {
+        assertThat(one(50, 54, 58, 62, 90).odd()).containsExactly("spot 5");
+        assertThat(one(30, 45, 55, 65, 85).odd()).as("wide spread").isEmpty();
+        assertThat(one(50, 54, 58, 62, 26).odd()).containsExactly("spot 5");
+        assertThat(one(60, 60, 60, 40).odd()).as("exactly twenty").isEmpty();
+    }
+
+    @Test
+    void the_school_decides_which_number_is_held_against_the_plants() {
+        List<FieldScores.Scored> readings = new ArrayList<>();
+        readings.addAll(method("a", Group.WATER, Grade.A, 80));
+        readings.addAll(method("b", Group.LIFE, Grade.A, 20));
+        readings.addAll(method("p", Group.PLANTS, Grade.A, 50));
+        assertThat(FieldScores.of(readings, School.BALANCED).difference()).isZero();
+        assertThat(FieldScores.of(readings, School.WEAKEST).difference()).isEqualTo(-30);
+        assertThat(FieldScores.of(readings, School.TALLY).difference()).isZero();
+    }
 }

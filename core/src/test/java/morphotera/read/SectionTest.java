@@ -67,4 +67,56 @@ class SectionTest {
                 .isEqualTo("beside");
         assertThat(Section.beside(List.of(open("1", 30)), List.of())).isEmpty();
     }
+
+    private static Section.Column block(String spot, String shape, Double top) {
+        return new Section.Column(spot, 30.0, false, null, null, shape, top, true);
+    }
+
+    @Test
+    void a_closed_layer_at_half_of_the_spots_is_named_by_its_shapes() {
+        List<Section.Said> said = Section.inWords(List.of(block("1", "plates", 12.0), block("2", null, null)));
+        assertThat(said.get(0).text()).isEqualTo("Plates from 12 cm hold the soil back");
+        assertThat(said.get(1).text()).isEqualTo("The block comes apart in plates from 12 cm at 1 of 2 spots.");
+        assertThat(Section.inWords(List.of(block("1", "massive", 8.0), block("2", "plates", 12.0)))
+                        .get(0)
+                        .text())
+                .isEqualTo("Plates or massive pieces from 10 cm hold the soil back");
+        assertThat(Section.inWords(List.of(block("1", "massive", 8.0))).get(0).text())
+                .isEqualTo("Massive pieces from 8 cm hold the soil back");
+        assertThat(Section.inWords(List.of(block("1", "plates", 12.0), block("2", null, null), block("3", null, null)))
+                        .get(0)
+                        .code())
+                .isEqualTo("open");
+    }
+
+    @Test
+    void roots_that_end_flat_without_a_closed_layer_are_a_riddle() {
+        List<Section.Said> said =
+                Section.inWords(List.of(new Section.Column("1", 9.0, true, null, null, null, null, false)));
+        assertThat(said.get(0).text()).isEqualTo("Roots end flat at 9 cm");
+        assertThat(said.get(1).text()).contains("they end flat at 1 of 1 spots");
+    }
+
+    @Test
+    void a_limit_met_at_fewer_than_half_of_the_spots_closes_nothing() {
+        Section.Column met = new Section.Column("1", 30.0, false, 22.0, 45.0, null, null, false);
+        Section.Column notMet = new Section.Column("2", 30.0, false, null, 45.0, null, null, false);
+        assertThat(codes(met, notMet).get(0)).isEqualTo("hard-but-rooted");
+        assertThat(codes(met, notMet, notMet).get(0)).isEqualTo("open");
+        assertThat(Section.inWords(List.of(met, notMet, notMet)).get(0).text())
+                .isEqualTo("Nothing stops the roots to 22 cm");
+        assertThat(Section.inWords(List.of(notMet, notMet)).get(0).text())
+                .isEqualTo("Nothing stops the roots to 45 cm");
+        assertThat(Section.inWords(List.of(block("1", null, null))).get(0).text())
+                .isEqualTo("Nothing stops the roots to 30 cm");
+    }
+
+    @Test
+    void one_flat_spot_of_three_leaves_two_where_roots_run_on() {
+        List<Section.Said> said = Section.inWords(List.of(
+                block("1", null, null),
+                block("2", null, null),
+                new Section.Column("3", 9.0, true, null, null, null, null, false)));
+        assertThat(said.get(0).text()).isEqualTo("Roots run on at 2 of 3 spots");
+    }
 }

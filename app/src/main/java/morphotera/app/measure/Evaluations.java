@@ -39,16 +39,19 @@ class Evaluations {
 
     private record FlagText(String code, String level, String text) {}
 
-    Evaluation evaluate(Field field, Visit visit, String method, Map<String, Object> reading) {
+    Evaluation evaluate(Field field, Visit visit, Known known, String method, Map<String, Object> reading) {
         return Bench.evaluate(
-                Methods.find(method).orElseThrow(), context(field, visit), reading, yardsticks.of(field.school()));
+                Methods.find(method).orElseThrow(),
+                context(field, visit, known),
+                reading,
+                yardsticks.of(field.school()));
     }
 
     Evaluation evaluate(Method method, Map<String, Object> context, Map<String, Object> reading) {
         return Bench.evaluate(method, context, reading, yardsticks.of("balanced"));
     }
 
-    private static Map<String, Object> context(Field field, Visit visit) {
+    private static Map<String, Object> context(Field field, Visit visit, Known known) {
         Map<String, Object> context = new LinkedHashMap<>();
         context.put("use", field.use());
         context.put("texture", field.texture());
@@ -58,6 +61,8 @@ class Evaluations {
         context.put("moisture", visit.moisture());
         context.put("soilTemperatureC", visit.soilTemperatureC());
         context.put("daysSinceRain", visit.daysSinceRain());
+        context.put("ph", known.ph());
+        context.put("ece", known.ece());
         return context;
     }
 

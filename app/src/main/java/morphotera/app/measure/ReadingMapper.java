@@ -23,6 +23,10 @@ public interface ReadingMapper {
 
     List<MeasureRow> measuresOfField(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
+    /** One measure of all readings of a method. */
+    List<MeasureRow> measuresOfMethod(
+            @Param("viewer") Viewer viewer, @Param("method") String method, @Param("key") String key);
+
     void add(@Param("viewer") Viewer viewer, @Param("it") ReadingRow reading);
 
     void addResult(

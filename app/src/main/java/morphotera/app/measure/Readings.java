@@ -1,10 +1,12 @@
 package morphotera.app.measure;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
@@ -17,6 +19,7 @@ import morphotera.app.scout.Visit;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.measure.Evaluation;
+import morphotera.measure.Methods;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -65,9 +68,13 @@ public class Readings {
         return with(readings.standing(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
     }
 
-    /** The same over all fields, without their measures: for scores. */
+    /** The same over all fields, with no measures but those that score for another group: for scores. */
     public List<Reading> standingScores(Viewer viewer) {
-        return with(readings.standing(viewer, null), List.of());
+        List<MeasureRow> scoring = Methods.ALL.stream()
+                .flatMap(method -> method.besides().stream()
+                        .flatMap(beside -> readings.measuresOfMethod(viewer, method.id(), beside.measure()).stream()))
+                .toList();
+        return with(readings.standing(viewer, null), scoring);
     }
 
     private List<Reading> with(List<ReadingRow> rows, List<MeasureRow> measures) {
@@ -80,20 +87,28 @@ public class Readings {
     /** Takes a reading. The same again is the same; another under the same id is refused, since readings are corrected, not changed. */
     @Transactional
     public Reading put(Viewer viewer, UUID id, ReadingBody body) {
-        Optional<Reading> known = find(viewer, id);
-        if (known.isPresent()) {
-            return sameOrStale(known.get(), body);
+        Optional<Reading> there = find(viewer, id);
+        if (there.isPresent()) {
+            return sameOrStale(there.get(), body);
         }
         Places.Place place = places.inBody(viewer, body.visitId(), body.spotId());
         Field field = place.field();
         checkCorrection(viewer, body);
-        Evaluation done = evaluations.evaluate(field, place.visit(), body.method(), body.reading());
+        Known known = knownAt(viewer, place.visit(), body.spotId());
+        Evaluation done = evaluations.evaluate(field, place.visit(), known, body.method(), body.reading());
         try {
             save(viewer, field, evaluations.row(id, body, viewer.personId(), RULES, field, done), done, true);
         } catch (DuplicateKeyException meanwhile) {
             return sameOrStale(find(viewer, id).orElseThrow(() -> new NotFound("reading", id)), body);
         }
         drafts.drop(viewer, body.visitId(), body.spotId(), body.method());
+        if (Known.isGivenBy(body.method())) {
+            again(
+                    viewer,
+                    field,
+                    place.visit(),
+                    row -> row.spotId().equals(body.spotId()) && !row.id().equals(id));
+        }
         return find(viewer, id).orElseThrow();
     }
 
@@ -151,8 +166,16 @@ public class Readings {
     @EventListener
     void conditionsChanged(ConditionsChanged changed) {
         Visit visit = changed.visit();
-        Field field = land.field(changed.viewer(), visit.fieldId());
-        for (ReadingRow row : readings.ofVisit(changed.viewer(), visit.id())) {
+        again(changed.viewer(), land.field(changed.viewer(), visit.fieldId()), visit, row -> true);
+    }
+
+    /** Computes readings of a visit again, because something they are read by has changed. */
+    private void again(Viewer viewer, Field field, Visit visit, Predicate<ReadingRow> which) {
+        Map<UUID, Known> known = new HashMap<>();
+        for (ReadingRow row : readings.ofVisit(viewer, visit.id())) {
+            if (!which.test(row)) {
+                continue;
+            }
             ReadingBody body = new ReadingBody(
                     row.visitId(),
                     row.spotId(),
@@ -162,14 +185,17 @@ public class Readings {
                     row.device(),
                     row.corrects(),
                     row.correctionReason());
-            Evaluation done = evaluations.evaluate(field, visit, row.method(), body.reading());
-            save(
-                    changed.viewer(),
-                    field,
-                    evaluations.row(row.id(), body, row.enteredById(), RULES, field, done),
-                    done,
-                    false);
+            Known here = known.computeIfAbsent(row.spotId(), spot -> knownAt(viewer, visit, spot));
+            Evaluation done = evaluations.evaluate(field, visit, here, row.method(), body.reading());
+            save(viewer, field, evaluations.row(row.id(), body, row.enteredById(), RULES, field, done), done, false);
         }
+    }
+
+    private Known knownAt(Viewer viewer, Visit visit, UUID spotId) {
+        return Known.of(ofVisit(viewer, visit.id()).stream()
+                .filter(reading -> reading.spotId().equals(spotId) && reading.correctedBy() == null)
+                .map(Reading::evaluation)
+                .toList());
     }
 
     private static Refused refused(String path, String code, String text) {

@@ -228,4 +228,78 @@ class ReadingTest {
         return StreamSupport.stream(adviser.get("/api/clocks").json().spliterator(), false)
                 .anyMatch(one -> one.get("id").asString().equals(id));
     }
+
+    private JsonNode result(String id) {
+        return StreamSupport.stream(
+                        adviser.get("/api/visits/" + visit)
+                                .json()
+                                .get("readings")
+                                .spliterator(),
+                        false)
+                .filter(reading -> reading.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .get("evaluation");
+    }
+
+    private static List<String> flags(JsonNode evaluation) {
+        return StreamSupport.stream(evaluation.get("flags").spliterator(), false)
+                .map(flag -> flag.get("code").asString())
+                .toList();
+    }
+
+    @Test
+    void salt_read_later_at_the_spot_tells_that_no_halo_proves_nothing() {
+        String dish = Client.id();
+        put(dish, body("dispersion", Map.of("crumbs", List.of(Map.of("cloudAt10", "none")))))
+                .expect(200);
+        assertThat(flags(result(dish))).isEmpty();
+        put(Client.id(), body("salinity", Map.of("ec", 6, "compensated", true, "ratio", "paste")))
+                .expect(200);
+        assertThat(flags(result(dish))).containsExactly("salt-hides");
+        // A laboratory's figure comes before the meter's.
+        put(Client.id(), body("laboratory", Map.of("ece", 1.5))).expect(200);
+        assertThat(flags(result(dish))).isEmpty();
+    }
+
+    @Test
+    void a_ph_read_at_the_spot_tells_whether_salt_may_be_nitrate() {
+        String salt = Client.id();
+        put(salt, body("salinity", Map.of("ec", 0.5, "compensated", true, "ratio", "1:1")))
+                .expect(200);
+        assertThat(result(salt).get("measures").toString()).contains("nitrateNAtMost");
+        put(Client.id(), body("ph", Map.of("points", List.of(Map.of("depthCm", 5, "value", 7.6, "basis", "water")))))
+                .expect(200);
+        assertThat(result(salt).get("measures").toString()).doesNotContain("nitrateNAtMost");
+    }
+
+    @Test
+    void how_a_ph_was_read_decides_its_grade_and_a_texture_by_hand_is_marked_as_estimated() {
+        String card = Client.id();
+        put(card, body("ph", Map.of("points", List.of(Map.of("depthCm", 5, "value", 6, "basis", "card")))))
+                .expect(200);
+        assertThat(result(card).get("grade").asString()).isEqualTo("B");
+        String hand = Client.id();
+        put(hand, body("texture-feel", Map.of("ball", true, "ribbonMm", 30, "feel", "neither")))
+                .expect(200);
+        JsonNode sand = result(hand).at("/measures/0");
+        assertThat(sand.get("key").asString()).isEqualTo("sand");
+        assertThat(sand.get("estimated").asBoolean()).isTrue();
+    }
+
+    @Test
+    void carbon_of_a_laboratory_counts_in_its_own_group_in_the_visit_and_in_the_season() {
+        put(Client.id(), body("laboratory", Map.of("organicMatterPercent", 3.448, "clayPercent", 20, "k", 180)))
+                .expect(200);
+        JsonNode scores =
+                adviser.get("/api/visits/" + visit + "/scores?zone=main").json();
+        assertThat(scores.get("groups").toString()).contains("carbon").contains("chemistry");
+        double soil = scores.at("/soil/balanced").asDouble();
+        Map<String, Object> done = visitBody("moist", 1);
+        done.put("state", "done");
+        adviser.send("PUT", "/api/visits/" + visit, done).expect(200);
+        JsonNode card = adviser.card("Church Piece");
+        assertThat(card.at("/scored/id").asString()).isEqualTo(visit);
+        assertThat(card.get("score").asDouble()).isEqualTo(soil);
+    }
 }
