@@ -1922,6 +1922,11 @@ export interface components {
             methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodChange"][];
             unlike: string[];
         };
+        "morphotera.app.follow.ChangeController.GroupSlope": {
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            trend: components["schemas"]["morphotera.follow.Trend"] | null;
+        };
         "morphotera.app.follow.ChangeController.JudgeBody": {
             /** Format: double */
             observerBiasAfter: number | null;
@@ -1938,6 +1943,11 @@ export interface components {
             pairs: components["schemas"]["morphotera.app.follow.ChangeController.PairView"][];
             unlike: string[];
         };
+        "morphotera.app.follow.ChangeController.MethodSlope": {
+            method: string;
+            methodName: string;
+            trend: components["schemas"]["morphotera.follow.Trend"] | null;
+        };
         "morphotera.app.follow.ChangeController.PairBody": {
             /** Format: double */
             after: number | null;
@@ -1950,6 +1960,11 @@ export interface components {
             /** Format: double */
             before: number;
             spot: string;
+        };
+        "morphotera.app.follow.ChangeController.TrendView": {
+            groups: components["schemas"]["morphotera.app.follow.ChangeController.GroupSlope"][];
+            methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodSlope"][];
+            visits: components["schemas"]["morphotera.app.follow.ChangeController.TrendVisit"][];
         };
         "morphotera.app.follow.ChangeController.TrendVisit": {
             /** Format: date */
@@ -2602,6 +2617,18 @@ export interface components {
             to: string;
             why: string;
         };
+        "morphotera.follow.Trend": {
+            /** Format: double */
+            high: number | null;
+            /** Format: double */
+            low: number | null;
+            /** Format: double */
+            perYear: number;
+            /** @enum {string} */
+            verdict: "rising" | "falling" | "no-clear-trend" | "too-few";
+            /** Format: int32 */
+            visits: number;
+        };
         "morphotera.measure.Curves.Placed": {
             curve: string;
             knots: number[][];
@@ -3005,7 +3032,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.follow.ChangeController.TrendVisit"][];
+                    "application/json": components["schemas"]["morphotera.app.follow.ChangeController.TrendView"];
                 };
             };
         };

@@ -36,4 +36,6 @@ export type RemedyAnswer = S['morphotera.decide.Remedy.Answer'];
 export type ChangeView = S['morphotera.app.follow.ChangeController.ChangeView'];
 export type MethodChange = S['morphotera.app.follow.ChangeController.MethodChange'];
 export type TrendVisit = S['morphotera.app.follow.ChangeController.TrendVisit'];
+export type TrendView = S['morphotera.app.follow.ChangeController.TrendView'];
+export type Slope = S['morphotera.follow.Trend'];
 export type Intervention = S['morphotera.app.follow.Intervention'];

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams, useSearchParams } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
-import type { Intervention, TrendVisit, WholeVisit } from '../api/types';
+import type { Intervention, TrendView, WholeVisit } from '../api/types';
 import { useMethods, useVisit } from '../api/useMethods';
 import { day } from '../ground/format';
 import { Show } from '../ground/State';
@@ -10,6 +10,7 @@ import { useZone, ZonePick } from '../ground/ZonePick';
 import { mayWrite, useMe } from '../people/session';
 import { useSince } from '../read/useSince';
 import { Log } from './Log';
+import { Slopes } from './Slopes';
 import { TrendDrawing } from './TrendDrawing';
 import { Verdicts } from './Verdicts';
 
@@ -31,7 +32,7 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
     queryFn: ({ signal }) =>
       take(
         api.GET('/api/fields/{id}/trend', { signal, params: { path: { id: fieldId }, query: { zone } } }),
-      ) as Promise<TrendVisit[]>,
+      ) as Promise<TrendView>,
   });
   const done = useQuery({
     queryKey: keys.interventions(fieldId),
@@ -40,7 +41,7 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
         api.GET('/api/fields/{id}/interventions', { signal, params: { path: { id: fieldId } } }),
       ) as Promise<Intervention[]>,
   });
-  const earlier = (trend.data ?? []).filter(
+  const earlier = (trend.data?.visits ?? []).filter(
     (one) => one.day < whole.visit.day && one.scores.methods.length > 0,
   );
   const since = earlier.find((one) => one.visitId === search.get('since')) ?? earlier[0] ?? null;
@@ -52,8 +53,8 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
         <ZonePick field={whole.field} zone={zone} onPick={pickZone} />
       </div>
       <Show of={trend}>
-        {(visits) => {
-          const scored = visits.filter((one) => one.scores.methods.length > 0);
+        {(view) => {
+          const scored = view.visits.filter((one) => one.scores.methods.length > 0);
           if (scored.length === 0) {
             return (
               <p className="py-6 text-lg">
@@ -91,7 +92,7 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
                         ))}
                       </select>
                     </label>
-                    <Show of={change}>{(view) => <Verdicts change={view} field={whole.field} />}</Show>
+                    <Show of={change}>{(against) => <Verdicts change={against} field={whole.field} />}</Show>
                   </>
                 ) : (
                   <p className="text-lg">
@@ -100,6 +101,7 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
                   </p>
                 )}
               </section>
+              <Slopes trend={view} />
               <Log field={whole.field} done={done.data ?? []} mayWrite={mayWrite(me)} />
             </div>
           );

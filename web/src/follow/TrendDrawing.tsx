@@ -1,3 +1,4 @@
+import { nameOf } from '../api/methodNames';
 import type { Intervention, Method, TrendVisit } from '../api/types';
 import { month, show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
@@ -195,8 +196,4 @@ function Row(props: {
 function pegText(one: Intervention): string {
   const text = one.note ?? one.kind.replace('-', ' ');
   return text.length > 46 ? `${text.slice(0, 45).trimEnd()}…` : text;
-}
-
-function nameOf(methods: Method[], id: string): string {
-  return methods.find((method) => method.id === id)?.name ?? id;
 }

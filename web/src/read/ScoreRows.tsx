@@ -1,3 +1,4 @@
+import { nameOf } from '../api/methodNames';
 import type { Band, FieldScores, Method } from '../api/types';
 import { bandOf, ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
@@ -33,7 +34,7 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
   const order = [...groups, ...ungrouped];
   const rows = order.flatMap((group) => scores.methods.filter((method) => method.group === group));
   const bottom = TOP + rows.length * ROW + 8;
-  const nameOf = (id: string) => methods.find((method) => method.id === id)?.name ?? id;
+  const name = (id: string) => nameOf(methods, id);
   return (
     <figure>
       <Scrollable label="Scores on a line">
@@ -41,7 +42,7 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
           viewBox={`0 0 830 ${bottom + 8}`}
           className="w-full min-w-[36rem]"
           role="img"
-          aria-label={rows.map((row) => `${nameOf(row.method)} ${show(row.mean)}`).join(', ')}
+          aria-label={rows.map((row) => `${name(row.method)} ${show(row.mean)}`).join(', ')}
         >
           {BANDS.map(([band, from, to]) => (
             <g key={band}>
@@ -110,7 +111,7 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
             return (
               <g key={row.method}>
                 <text x="4" y={y + 5} fontSize="16" fill="var(--ink)">
-                  {nameOf(row.method)}
+                  {name(row.method)}
                 </text>
                 <text x={LEFT - 22} y={y + 5} fontSize="12.5" textAnchor="end" fill="var(--faded)">
                   {row.grade}
@@ -174,7 +175,7 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
         <tbody>
           {rows.map((row) => (
             <tr key={row.method}>
-              <th scope="row">{nameOf(row.method)}</th>
+              <th scope="row">{name(row.method)}</th>
               <td>{show(row.mean)}</td>
               <td>{row.spots.map((spot) => `${spotLabel(spot.spot)}: ${show(spot.score)}`).join(', ')}</td>
             </tr>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
+import { nameOf } from '../api/methodNames';
 import type { FieldScores, Method, Visit, WholeVisit } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { bandOf, Clod } from '../ground/Clod';
@@ -77,7 +78,7 @@ function Sums(props: {
   const odd = new Map<string, string[]>();
   for (const method of scores.methods) {
     for (const spot of method.odd) {
-      const name = inSentence(methods.find((one) => one.id === method.method)?.name ?? method.method);
+      const name = inSentence(nameOf(methods, method.method));
       odd.set(spot, [...(odd.get(spot) ?? []), name]);
     }
   }
@@ -129,9 +130,7 @@ function Sums(props: {
           {list(
             scores.methods
               .filter((method) => method.uneven)
-              .map((method) =>
-                inSentence(methods.find((one) => one.id === method.method)?.name ?? method.method),
-              ),
+              .map((method) => inSentence(nameOf(methods, method.method))),
           )}
           .
         </p>

@@ -69,6 +69,11 @@ public record Evaluation(
             "hours",
             "char");
 
+    /** Whether a flag of that code keeps a reading from being evidence. */
+    public static boolean isWarning(String code) {
+        return WARNINGS.contains(code);
+    }
+
     /** Whether this reading may speak for or against a cause. */
     public boolean countsAsEvidence() {
         return flags.stream().noneMatch(flag -> flag.level() == Level.WARNING);
@@ -156,8 +161,7 @@ public record Evaluation(
         }
 
         public Draft flag(String code, Map<String, ?> values) {
-            flags.add(new Flag(
-                    code, WARNINGS.contains(code) ? Level.WARNING : Level.INFO, Words.fill(template(code), values)));
+            flags.add(new Flag(code, isWarning(code) ? Level.WARNING : Level.INFO, Words.fill(template(code), values)));
             return this;
         }
 

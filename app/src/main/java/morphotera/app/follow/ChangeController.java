@@ -19,7 +19,10 @@ import morphotera.app.read.Scores;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.follow.Change;
+import morphotera.follow.Trend;
 import morphotera.follow.Unlike;
+import morphotera.ground.Nullable;
+import morphotera.measure.Group;
 import morphotera.measure.Methods;
 import morphotera.read.FieldScores;
 import morphotera.read.MethodScore;
@@ -35,6 +38,8 @@ import org.springframework.web.bind.annotation.RestController;
 class ChangeController {
     /** What two readings must share to be compared: the state of crumbs, the soil in the jar, the mixture for salinity. */
     private static final List<String> PREPARED_AS = List.of("crumbState", "prep", "ratio");
+
+    private static final double DAYS_IN_YEAR = 365.25;
 
     private final Visits visits;
     private final Land land;
@@ -139,9 +144,17 @@ class ChangeController {
 
     record TrendVisit(UUID visitId, LocalDate day, String observerName, FieldScores scores) {}
 
-    /** Every visit of a zone with its scores, oldest first. */
+    record MethodSlope(
+            String method, String methodName, @Nullable Trend trend) {}
+
+    record GroupSlope(Group group, @Nullable Trend trend) {}
+
+    /** Every visit of a zone, and the slope of each method and group; null under three visits. */
+    record TrendView(List<TrendVisit> visits, List<MethodSlope> methods, List<GroupSlope> groups) {}
+
+    /** Every visit of a zone with its scores, oldest first, and the slopes through them. */
     @GetMapping("/api/fields/{id}/trend")
-    List<TrendVisit> trend(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
+    TrendView trend(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
         Viewer viewer = Viewer.current();
         Field field = land.field(viewer, id);
         Zone where = field.zone(zone);
@@ -149,13 +162,35 @@ class ChangeController {
                 .collect(Collectors.groupingBy(Reading::visitId, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, Visit> known =
                 visits.ofField(viewer, id).stream().collect(Collectors.toMap(Visit::id, visit -> visit));
-        return byVisit.entrySet().stream()
+        List<TrendVisit> all = byVisit.entrySet().stream()
                 .map(entry -> new TrendVisit(
                         entry.getKey(),
                         known.get(entry.getKey()).day(),
                         known.get(entry.getKey()).observerName(),
                         Scores.of(field, where, entry.getValue())))
                 .toList();
+        Map<String, List<Trend.At>> byMethod = new LinkedHashMap<>();
+        Map<Group, List<Trend.At>> byGroup = new LinkedHashMap<>();
+        for (TrendVisit visit : all) {
+            double years = visit.day().toEpochDay() / DAYS_IN_YEAR;
+            for (MethodScore method : visit.scores().methods()) {
+                byMethod.computeIfAbsent(method.method(), key -> new ArrayList<>())
+                        .add(new Trend.At(years, method.mean()));
+            }
+            for (FieldScores.GroupScore group : visit.scores().groups()) {
+                byGroup.computeIfAbsent(group.group(), key -> new ArrayList<>())
+                        .add(new Trend.At(years, group.score()));
+            }
+        }
+        return new TrendView(
+                all,
+                byMethod.entrySet().stream()
+                        .map(entry -> new MethodSlope(
+                                entry.getKey(), Methods.nameOf(entry.getKey()), Trend.of(entry.getValue())))
+                        .toList(),
+                byGroup.entrySet().stream()
+                        .map(entry -> new GroupSlope(entry.getKey(), Trend.of(entry.getValue())))
+                        .toList());
     }
 
     record JudgeBody(List<PairBody> pairs, Double observerSpread, Double observerBiasBefore, Double observerBiasAfter)

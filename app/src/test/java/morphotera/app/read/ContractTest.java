@@ -136,9 +136,13 @@ class ContractTest {
                 .containsEntry("penetration", "better")
                 .containsEntry("root-depth", "better")
                 .containsEntry("slaking", "no-clear-change");
-        assertThat(adviser.get("/api/fields/" + church.at("/field/id").asString() + "/trend")
-                        .json())
-                .hasSizeGreaterThanOrEqualTo(3);
+        JsonNode trend = adviser.get("/api/fields/" + church.at("/field/id").asString() + "/trend")
+                .json();
+        assertThat(trend.get("visits")).hasSizeGreaterThanOrEqualTo(3);
+        assertThat(trend.at("/methods/0/methodName").asString()).isNotBlank();
+        assertThat(trend.get("groups")).isNotEmpty();
+        trend.get("methods")
+                .forEach(one -> assertThat(one.at("/trend/verdict").asString()).isIn("too-few", ""));
     }
 
     @Test
