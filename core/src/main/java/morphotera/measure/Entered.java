@@ -1,6 +1,5 @@
 package morphotera.measure;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,12 +52,9 @@ public final class Entered {
     }
 
     /** The words of a list of words, none where it is absent. */
+    @SuppressWarnings("unchecked") // as the field check put them there
     public List<String> words(String key) {
-        List<String> words = new ArrayList<>();
-        if (values.get(key) instanceof List<?> list) {
-            list.forEach(word -> words.add((String) word));
-        }
-        return words;
+        return values.get(key) instanceof List<?> list ? (List<String>) list : List.of();
     }
 
     /** Counts by name in the order entered, none where it is absent. */
@@ -71,14 +67,9 @@ public final class Entered {
     }
 
     /** The items of a list, none where it is absent. */
+    @SuppressWarnings("unchecked") // as the field check put them there
     public List<Entered> list(String key) {
-        List<Entered> items = new ArrayList<>();
-        if (values.get(key) instanceof List<?> list) {
-            for (Object item : list) {
-                items.add((Entered) item);
-            }
-        }
-        return items;
+        return values.get(key) instanceof List<?> list ? (List<Entered>) list : List.of();
     }
 
     /** The group of that key, empty where it is absent. */

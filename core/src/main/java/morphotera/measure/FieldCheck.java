@@ -19,6 +19,17 @@ public final class FieldCheck {
     private static final double MOST_COUNTED = 10_000;
     private final List<Refusal> refusals = new ArrayList<>();
 
+    /** Where a value stands; its JSON pointer is written only where something is refused. */
+    private record Place(Place parent, Object key) {
+        Place then(Object inner) {
+            return new Place(this, inner);
+        }
+
+        String path() {
+            return parent == null ? (String) key : parent.path() + "/" + key;
+        }
+    }
+
     public List<Refusal> refusals() {
         return refusals;
     }
@@ -49,74 +60,98 @@ public final class FieldCheck {
 
     /** Checks an object; an object that is missing counts as empty. */
     public Entered object(String path, List<Field> fields, Object body) {
-        Map<String, Object> clean = new LinkedHashMap<>();
+        return object(new Place(null, path), fields, body);
+    }
+
+    private Entered object(Place at, List<Field> fields, Object body) {
+        Map<String, Object> clean = new LinkedHashMap<>(2 * fields.size());
         if (body != null && !(body instanceof Map)) {
-            refuse(path, "wrong-type", "An object is expected here, with " + keys(fields) + ".");
+            refuse(at.path(), "wrong-type", "An object is expected here, with " + keys(fields) + ".");
             return new Entered(clean);
         }
         Map<?, ?> given = body == null ? Map.of() : (Map<?, ?>) body;
-        for (Object key : given.keySet()) {
-            if (fields.stream().noneMatch(field -> field.key().equals(key))) {
-                refuse(
-                        path + "/" + escaped(String.valueOf(key)),
-                        "unknown-field",
-                        "There is no '" + key + "' here; there are " + keys(fields) + ".");
+        int known = 0;
+        for (Field field : fields) {
+            Object value = given.get(field.key());
+            known += value != null || given.containsKey(field.key()) ? 1 : 0;
+            Object checked = one(at, field, value);
+            if (checked != null) {
+                clean.put(field.key(), checked);
             }
         }
-        for (Field field : fields) {
-            Object value = one(path + "/" + field.key(), field, given.get(field.key()));
-            if (value != null) {
-                clean.put(field.key(), value);
-            }
+        if (known < given.size()) {
+            refuseUnknown(at, fields, given);
         }
         return new Entered(clean);
     }
 
-    private Object one(String path, Field field, Object value) {
+    private void refuseUnknown(Place at, List<Field> fields, Map<?, ?> given) {
+        for (Object key : given.keySet()) {
+            if (!isKnown(fields, key)) {
+                refuse(
+                        at.then(escaped(String.valueOf(key))).path(),
+                        "unknown-field",
+                        "There is no '" + key + "' here; there are " + keys(fields) + ".");
+            }
+        }
+    }
+
+    private static boolean isKnown(List<Field> fields, Object key) {
+        for (Field field : fields) {
+            if (field.key().equals(key)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Object one(Place parent, Field field, Object value) {
+        if (value == null && field.preset() != null) {
+            return field.preset();
+        }
+        if (value == null && !field.required()) {
+            return null;
+        }
+        Place at = parent.then(field.key());
         if (value == null) {
-            if (field.preset() != null) {
-                return field.preset();
-            }
-            if (field.required()) {
-                refuse(path, "missing", field.label() + " is needed here.");
-            }
+            refuse(at.path(), "missing", field.label() + " is needed here.");
             return null;
         }
         return switch (field.kind()) {
-            case NUMBER -> number(path, field, value);
-            case CHOICE -> choice(path, field, value);
-            case YES_NO -> yesNo(path, field, value);
-            case TEXT -> text(path, field, value);
-            case WORDS -> words(path, field, value);
-            case COUNTS -> counts(path, field, value);
-            case LIST -> list(path, field, value);
-            case GROUP -> object(path, field.fields(), value);
+            case NUMBER -> number(at, field, value);
+            case CHOICE -> choice(at, field, value);
+            case YES_NO -> yesNo(at, field, value);
+            case TEXT -> text(at, field, value);
+            case WORDS -> words(at, field, value);
+            case COUNTS -> counts(at, field, value);
+            case LIST -> list(at, field, value);
+            case GROUP -> object(at, field.fields(), value);
         };
     }
 
-    private Object text(String path, Field field, Object value) {
+    private Object text(Place at, Field field, Object value) {
         if (!(value instanceof String given)) {
-            refuse(path, "wrong-type", field.label() + " must be words.");
+            refuse(at.path(), "wrong-type", field.label() + " must be words.");
             return null;
         }
         if (given.isBlank() || given.length() > LONGEST_TEXT) {
-            refuse(path, "out-of-range", field.label() + " takes 1 to " + LONGEST_TEXT + " signs.");
+            refuse(at.path(), "out-of-range", field.label() + " takes 1 to " + LONGEST_TEXT + " signs.");
             return null;
         }
         return given;
     }
 
-    private Object words(String path, Field field, Object value) {
+    private Object words(Place at, Field field, Object value) {
         if (!(value instanceof List<?> given)) {
-            refuse(path, "wrong-type", field.label() + " must be a list of the words " + words(field) + ".");
+            refuse(at.path(), "wrong-type", field.label() + " must be a list of the words " + words(field) + ".");
             return null;
         }
-        if (!sized(path, field, given.size())) {
+        if (!sized(at, field, given.size())) {
             return null;
         }
         List<Object> kept = new ArrayList<>();
         for (int i = 0; i < given.size(); i++) {
-            Object word = choice(path + "/" + i, field, given.get(i));
+            Object word = choice(at.then(i), field, given.get(i));
             if (word != null) {
                 kept.add(word);
             }
@@ -124,23 +159,23 @@ public final class FieldCheck {
         return kept;
     }
 
-    private Object counts(String path, Field field, Object value) {
+    private Object counts(Place at, Field field, Object value) {
         if (!(value instanceof Map<?, ?> given)) {
-            refuse(path, "wrong-type", field.label() + " must be an object of counts by name.");
+            refuse(at.path(), "wrong-type", field.label() + " must be an object of counts by name.");
             return null;
         }
-        if (!sized(path, field, given.size())) {
+        if (!sized(at, field, given.size())) {
             return null;
         }
         Map<String, Object> kept = new LinkedHashMap<>();
         for (Map.Entry<?, ?> one : given.entrySet()) {
             String name = String.valueOf(one.getKey());
-            String here = path + "/" + escaped(name);
+            Place here = at.then(escaped(name));
             Field count = Field.number(name, name, null, 0, MOST_COUNTED).counted();
             if (name.isBlank() || name.length() > LONGEST_NAME) {
-                refuse(here, "out-of-range", "A name takes 1 to " + LONGEST_NAME + " signs.");
+                refuse(here.path(), "out-of-range", "A name takes 1 to " + LONGEST_NAME + " signs.");
             } else if (one.getValue() == null) {
-                refuse(here, "missing", "Say how many " + name + ", 0 where none was found.");
+                refuse(here.path(), "missing", "Say how many " + name + ", 0 where none was found.");
             } else {
                 Object counted = number(here, count, one.getValue());
                 if (counted != null) {
@@ -151,87 +186,89 @@ public final class FieldCheck {
         return kept;
     }
 
-    private boolean sized(String path, Field field, int size) {
+    private boolean sized(Place at, Field field, int size) {
         if (size < field.minItems()) {
             refuse(
-                    path,
+                    at.path(),
                     size == 0 ? "empty-list" : "too-few",
                     field.label() + " needs " + field.minItems() + " or more; " + size + " given.");
             return false;
         }
         if (size > MOST_ITEMS) {
-            refuse(path, "too-many", field.label() + " takes " + MOST_ITEMS + " at most; " + size + " given.");
+            refuse(at.path(), "too-many", field.label() + " takes " + MOST_ITEMS + " at most; " + size + " given.");
             return false;
         }
         return true;
     }
 
-    private Object number(String path, Field field, Object value) {
+    private Object number(Place at, Field field, Object value) {
         if (!(value instanceof Number)) {
-            refuse(path, "wrong-type", field.label() + " must be a number" + inUnit(field) + ".");
+            refuse(at.path(), "wrong-type", field.label() + " must be a number" + inUnit(field) + ".");
             return null;
         }
         double x = ((Number) value).doubleValue();
         if (Double.isNaN(x) || Double.isInfinite(x)) {
-            refuse(path, "not-finite", field.label() + " must be a finite number" + inUnit(field) + ".");
+            refuse(at.path(), "not-finite", field.label() + " must be a finite number" + inUnit(field) + ".");
             return null;
         }
         Field.Range range = field.range();
         if (!range.holds(x)) {
             String from = (range.aboveMin() ? "over " : "") + Decimal.show(range.min(), 3);
             refuse(
-                    path,
+                    at.path(),
                     "out-of-range",
                     field.label() + " goes from " + from + " to " + Decimal.show(range.max(), 3) + unit(field) + "; "
                             + Decimal.show(x, 3) + " was given.");
             return null;
         }
         if (field.whole() && x != Math.floor(x)) {
-            refuse(path, "not-whole", field.label() + " is counted: give a whole number.");
+            refuse(at.path(), "not-whole", field.label() + " is counted: give a whole number.");
             return null;
         }
         return x;
     }
 
-    private Object choice(String path, Field field, Object value) {
+    private Object choice(Place at, Field field, Object value) {
         if (!(value instanceof String)) {
-            refuse(path, "wrong-type", field.label() + " must be one of the words " + words(field) + ".");
+            refuse(at.path(), "wrong-type", field.label() + " must be one of the words " + words(field) + ".");
             return null;
         }
-        if (field.options().stream().noneMatch(option -> option.word().equals(value))) {
-            refuse(path, "unknown-word", "'" + value + "' is not known here; choose one of " + words(field) + ".");
-            return null;
+        for (Field.Option option : field.options()) {
+            if (option.word().equals(value)) {
+                return value;
+            }
         }
-        return value;
+        refuse(at.path(), "unknown-word", "'" + value + "' is not known here; choose one of " + words(field) + ".");
+        return null;
     }
 
-    private Object yesNo(String path, Field field, Object value) {
+    private Object yesNo(Place at, Field field, Object value) {
         if (!(value instanceof Boolean)) {
-            refuse(path, "wrong-type", field.label() + " must be true or false.");
+            refuse(at.path(), "wrong-type", field.label() + " must be true or false.");
             return null;
         }
         return value;
     }
 
-    private Object list(String path, Field field, Object value) {
+    private Object list(Place at, Field field, Object value) {
         if (!(value instanceof List<?> given)) {
-            refuse(path, "wrong-type", field.label() + " must be a list.");
+            refuse(at.path(), "wrong-type", field.label() + " must be a list.");
             return null;
         }
         // Too few is refused and read on: what is there may be wrong too.
-        if (!sized(path, field, given.size()) && given.size() > MOST_ITEMS) {
+        if (!sized(at, field, given.size()) && given.size() > MOST_ITEMS) {
             return null;
         }
         List<Entered> items = new ArrayList<>();
         for (int i = 0; i < given.size(); i++) {
             if (given.get(i) == null) {
-                refuse(path + "/" + i, "wrong-type", "An object is expected here, with " + keys(field.fields()) + ".");
+                refuse(
+                        at.then(i).path(),
+                        "wrong-type",
+                        "An object is expected here, with " + keys(field.fields()) + ".");
             }
             // A broken item keeps its place, so that later pointers stay true.
-            items.add(
-                    given.get(i) == null
-                            ? new Entered(Map.of())
-                            : object(path + "/" + i, field.fields(), given.get(i)));
+            items.add(given.get(i) == null ? new Entered(Map.of()) : object(at.then(i), field.fields(), given.get(i)));
         }
         return items;
     }

@@ -149,8 +149,15 @@ final class Penetration implements Method {
                             path + "/points/" + i + "/depthCm", "backward", "Depths go downward, each below the last.");
                 }
                 before = depth == null ? before : depth;
-                if (cone != null) {
-                    checkScale(cone, point, path + "/points/" + i, check);
+                String wrong = cone == null ? null : wrongScale(cone, point);
+                if (wrong != null) {
+                    boolean missing = !point.has(wrong);
+                    check.refuse(
+                            path + "/points/" + i + "/" + wrong,
+                            missing ? "missing" : "not-here",
+                            missing
+                                    ? "This reading has no '" + wrong + "'."
+                                    : "With this tip a reading has no '" + wrong + "'.");
                 }
             }
             checkStop(probe, before, path, check);
@@ -160,14 +167,12 @@ final class Penetration implements Method {
         }
     }
 
-    private static void checkScale(String cone, Entered point, String path, FieldCheck check) {
-        String wanted = cone.equals("rod") ? "felt" : "kPa";
-        String other = cone.equals("rod") ? "kPa" : "felt";
-        if (point.has(other)) {
-            check.refuse(path + "/" + other, "not-here", "With this tip each reading has '" + wanted + "'.");
-        } else if (!point.has(wanted)) {
-            check.refuse(path + "/" + wanted, "missing", "This reading has no '" + wanted + "'.");
-        }
+    /** The key that is there and does not belong to this tip, or belongs and is not there; null where all is well. */
+    private static String wrongScale(String cone, Entered point) {
+        boolean rod = cone.equals("rod");
+        String wanted = rod ? "felt" : "kPa";
+        String other = rod ? "kPa" : "felt";
+        return point.has(other) ? other : point.has(wanted) ? null : wanted;
     }
 
     private static void checkStop(Entered probe, Double deepest, String path, FieldCheck check) {
@@ -221,61 +226,71 @@ final class Penetration implements Method {
         }
     }
 
+    /** One push: its readings downward, and where hard ground stopped it. */
+    private record Push(List<At> points, Double stoppedHardAtCm) {
+        static Push of(Entered probe, boolean rod) {
+            List<At> points = new ArrayList<>();
+            for (Entered point : probe.list("points")) {
+                double kPa = rod ? ROD_KPA.get(point.word("felt")) : point.number("kPa");
+                points.add(new At(point.number("depthCm"), kPa));
+            }
+            boolean hard = "hard".equals(probe.wordOrNull("stoppedBy"));
+            return new Push(points, hard ? probe.numberOrNull("stoppedAtCm") : null);
+        }
+
+        /** What it read there; below where it stopped hard, the larger of its last reading and the limit; else null. */
+        Double at(double depthCm) {
+            for (At point : points) {
+                if (point.depthCm() == depthCm) {
+                    return point.kPa();
+                }
+            }
+            return stoppedHardAtCm != null && depthCm >= stoppedHardAtCm
+                    ? Double.valueOf(Math.max(LIMIT_KPA, last()))
+                    : null;
+        }
+
+        /** A push that stopped hard before its first reading met the limit there. */
+        double last() {
+            return points.isEmpty() ? LIMIT_KPA : points.get(points.size() - 1).kPa();
+        }
+    }
+
     /** The mean by depth; every value that counts, filled ones too, is added to {@code counted}. */
     private static List<At> profile(List<Entered> probes, boolean rod, List<At> counted) {
+        List<Push> pushes = new ArrayList<>();
         TreeSet<Double> depths = new TreeSet<>();
+        boolean allHard = true;
         for (Entered probe : probes) {
-            probe.list("points").forEach(point -> depths.add(point.number("depthCm")));
+            Push push = Push.of(probe, rod);
+            pushes.add(push);
+            push.points().forEach(point -> depths.add(point.depthCm()));
+            allHard &= push.stoppedHardAtCm() != null;
         }
         List<At> profile = new ArrayList<>();
         for (double depth : depths) {
-            List<Double> values = new ArrayList<>();
-            for (Entered probe : probes) {
-                Double value = valueAt(probe, depth, rod);
+            double sum = 0;
+            int n = 0;
+            for (Push push : pushes) {
+                Double value = push.at(depth);
                 if (value != null) {
-                    values.add(value);
+                    sum += value;
+                    n++;
                     counted.add(new At(depth, value));
                 }
             }
-            if (!values.isEmpty()) {
-                profile.add(new At(depth, Numbers.mean(values)));
+            if (n > 0) {
+                profile.add(new At(depth, sum / n));
             }
         }
-        if (probes.stream().allMatch(Penetration::stoppedHard)) {
-            double end = Numbers.mean(
-                    probes.stream().map(probe -> probe.number("stoppedAtCm")).toList());
-            double last = Numbers.mean(
-                    probes.stream().map(probe -> lastKPa(probe, rod)).toList());
+        if (allHard) {
+            double end = Numbers.mean(pushes.stream().map(Push::stoppedHardAtCm).toList());
+            double last = Numbers.mean(pushes.stream().map(Push::last).toList());
             if (end > depths.last()) {
                 profile.add(new At(end, Math.max(LIMIT_KPA, last)));
             }
         }
         return profile;
-    }
-
-    private static boolean stoppedHard(Entered probe) {
-        return "hard".equals(probe.wordOrNull("stoppedBy"));
-    }
-
-    private static Double valueAt(Entered probe, double depth, boolean rod) {
-        for (Entered point : probe.list("points")) {
-            if (point.number("depthCm") == depth) {
-                return kPa(point, rod);
-            }
-        }
-        return stoppedHard(probe) && depth >= probe.number("stoppedAtCm")
-                ? Double.valueOf(Math.max(LIMIT_KPA, lastKPa(probe, rod)))
-                : null;
-    }
-
-    /** A push that stopped hard before its first reading met the limit there. */
-    private static double lastKPa(Entered probe, boolean rod) {
-        List<Entered> points = probe.list("points");
-        return points.isEmpty() ? LIMIT_KPA : kPa(points.get(points.size() - 1), rod);
-    }
-
-    private static double kPa(Entered point, boolean rod) {
-        return rod ? ROD_KPA.get(point.word("felt")) : point.number("kPa");
     }
 
     private static Double depthToLimit(List<At> profile) {
