@@ -58,7 +58,7 @@ public record Change(
         double mean = Numbers.mean(differences);
         Double sd = Numbers.sd(differences);
         double sSquared = sd == null ? 0 : sd * sd;
-        Integer spots = spotsForTenPoints(sSquared, observers);
+        Integer spots = spotsFor(TEN_POINTS, sSquared, observers);
         if (sd == null) {
             return new Change(mean, null, null, Verdict.ONE_SPOT, null, spots);
         }
@@ -70,13 +70,33 @@ public record Change(
         return new Change(mean, low, high, verdict, smallest, spots);
     }
 
-    private static Integer spotsForTenPoints(double sSquared, Observers observers) {
-        for (int n = 2; n <= MOST_SPOTS; n++) {
-            if ((t(0.95, n) + t(0.80, n)) * Math.sqrt(observers.variance(sSquared, n)) <= TEN_POINTS) {
-                return n;
+    /**
+     * The fewest spots, measured before and after, that would show such a change at 80 % power; null where no number up to 500
+     * would.
+     *
+     * @param sSquared variance of the differences between the visits, points²
+     */
+    public static Integer spotsFor(double points, double sSquared, Observers observers) {
+        if (shows(MOST_SPOTS, sSquared, observers) > points) {
+            return null;
+        }
+        // What n spots can show only shrinks with n.
+        int tooFew = 1;
+        int enough = MOST_SPOTS;
+        while (enough - tooFew > 1) {
+            int n = (tooFew + enough) / 2;
+            if (shows(n, sSquared, observers) <= points) {
+                enough = n;
+            } else {
+                tooFew = n;
             }
         }
-        return null;
+        return enough;
+    }
+
+    /** The change that n spots would show at 80 % power, points. */
+    private static double shows(int n, double sSquared, Observers observers) {
+        return (t(0.95, n) + t(0.80, n)) * Math.sqrt(observers.variance(sSquared, n));
     }
 
     private static double t(double p, int n) {

@@ -25,8 +25,6 @@ public record FieldScores(
         Double difference,
         @Nullable Balance balance) {
 
-    private static final double GOOD = 75;
-    private static final double FAIR = 40;
     private static final double LEAST_COVERAGE = 0.5;
     private static final double LEAST_SPOTS = 3;
     private static final double IN_STEP = 15;
@@ -124,9 +122,8 @@ public record FieldScores(
             return new Soil(null, null, null, 0, 0, true);
         }
         List<Double> scores = groups.stream().map(GroupScore::score).toList();
-        double points = Numbers.sum(ofSoil.stream()
-                .map(method -> method.mean() >= GOOD ? 2.0 : method.mean() >= FAIR ? 1.0 : 0.0)
-                .toList());
+        double points = Numbers.sum(
+                ofSoil.stream().map(method -> Lens.points(method.mean())).toList());
         double coverage = groups.size() / 6.0;
         double spots =
                 Numbers.mean(ofSoil.stream().map(method -> (double) method.n()).toList());

@@ -74,6 +74,8 @@ class ChangeTest {
         int n = got.spotsForTenPoints();
         assertThat(power(n, s2)).isLessThanOrEqualTo(10);
         assertThat(power(n - 1, s2)).isGreaterThan(10);
+        assertThat(Change.spotsFor(10, s2, NONE)).isEqualTo(n);
+        assertThat(Change.spotsFor(5, s2, NONE)).isGreaterThan(n);
     }
 
     private static double power(int n, double s2) {

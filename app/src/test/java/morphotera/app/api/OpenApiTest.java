@@ -29,6 +29,13 @@ class OpenApiTest {
     }
 
     @Test
+    void it_is_the_same_whoever_asks_and_however_often() {
+        JsonNode first = Client.adviser().get("/v3/api-docs").json();
+        assertThat(Client.adviser().get("/v3/api-docs").json()).isEqualTo(first);
+        assertThat(first.has("servers")).isFalse();
+    }
+
+    @Test
     void every_number_with_a_unit_says_it_in_its_name_or_has_none() {
         JsonNode schemas = Client.adviser().get("/v3/api-docs").json().at("/components/schemas");
         assertThat(schemas.at("/morphotera.app.scout.Visit/properties").propertyNames())
