@@ -1,5 +1,5 @@
 import type { Slope, TrendView } from '../api/types';
-import { show } from '../ground/format';
+import { signed } from '../ground/format';
 
 /** The slope through three visits or more, per method and group; a verdict only from four on. */
 export function Slopes({ trend }: { trend: TrendView }) {
@@ -27,10 +27,6 @@ export function Slopes({ trend }: { trend: TrendView }) {
       </table>
     </section>
   );
-}
-
-function signed(points: number): string {
-  return points > 0 ? `+${show(points, 1)}` : show(points, 1);
 }
 
 const WORDS = {

@@ -36,6 +36,7 @@ describe('what is shown', () => {
   it('is a name inside a sentence, and pH stays pH', () => {
     expect(inSentence('Root depth')).toBe('root depth');
     expect(inSentence('pH by depth')).toBe('pH by depth');
+    expect(inSentence('A nutrient runs short')).toBe('a nutrient runs short');
   });
 
   it('keeps a number with its unit', () => {

@@ -65,7 +65,7 @@ export function waitText(seconds: number): string {
 
 /** A name inside a sentence: "Cone" becomes "cone", "pH by depth" stays. */
 export function inSentence(name: string): string {
-  return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+  return /^[A-Z][a-z ]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 }
 
 /** A number and its unit are not parted at the end of a line. */

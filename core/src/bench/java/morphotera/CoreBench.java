@@ -124,10 +124,10 @@ public class CoreBench {
                         .include("CoreBench.evaluation")
                         .param("method", methods)
                         .forks(1)
-                        .warmupIterations(2)
+                        .warmupIterations(3)
                         .measurementIterations(2)
-                        .measurementTime(TimeValue.milliseconds(500))
-                        .warmupTime(TimeValue.milliseconds(500))
+                        .measurementTime(TimeValue.seconds(1))
+                        .warmupTime(TimeValue.seconds(1))
                         .build())
                 .run());
         results.addAll(new Runner(new OptionsBuilder()

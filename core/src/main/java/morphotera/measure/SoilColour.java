@@ -5,10 +5,12 @@ import static morphotera.measure.Description.tool;
 
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** How much paler the field is than an undisturbed reference of the same soil: field value − reference value, both wetted. */
 final class SoilColour implements Method {
-    private static final List<String> HUES = List.of("YR", "Y", "R");
+    private static final Pattern HUE = Pattern.compile("([0-9]{1,2}(?:\\.[0-9])?)(?:YR|Y|R)");
 
     private static final Description DESCRIPTION = new Description(
             "soil-colour",
@@ -80,13 +82,8 @@ final class SoilColour implements Method {
     }
 
     private static boolean isHue(String hue) {
-        for (String family : HUES) {
-            if (hue.endsWith(family)) {
-                String number = hue.substring(0, hue.length() - family.length());
-                return number.matches("(10|[0-9])(\\.[0-9])?") && Double.parseDouble(number) <= 10;
-            }
-        }
-        return false;
+        Matcher found = HUE.matcher(hue);
+        return found.matches() && Double.parseDouble(found.group(1)) <= 10;
     }
 
     @Override

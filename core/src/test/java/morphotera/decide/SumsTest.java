@@ -53,6 +53,32 @@ class SumsTest {
         }
     }
 
+    /** Half of the soil needs half of everything, and what stands in proportion stays so. */
+    @ParameterizedTest
+    @CsvSource({
+        "lime,pureTPerHa,productTPerHa",
+        "sulphur,acidKgPerHa,carbonateKgPerHa",
+        "gypsum,tPerHa,waterToDissolveMm",
+        "organic-matter,freshTPerHa,soilMassTPerHa"
+    })
+    void half_of_the_depth_needs_half_of_the_dressing_and_keeps_its_ratios(String remedy, String one, String other) {
+        double depth = ((Number) input(remedy).get("depthCm")).doubleValue();
+        double whole = number(one, remedy);
+        double half = number(one, remedy, "depthCm", depth / 2);
+        assertThat(half).isCloseTo(whole / 2, within(1e-9 * whole));
+        assertThat(half / number(other, remedy, "depthCm", depth / 2))
+                .isCloseTo(whole / number(other, remedy), within(1e-9));
+    }
+
+    @Property(tries = 40)
+    void half_of_the_soil_is_washed_by_half_of_the_water_and_never_by_less_than_fills_it(
+            @ForAll @DoubleRange(min = 3.4, max = 10.5) double target) {
+        double water = number("waterMm", "leaching", "eceTarget", target);
+        assertThat(water).isGreaterThanOrEqualTo(0.3 * 600);
+        assertThat(number("waterMm", "leaching", "eceTarget", target, "depthMm", 300))
+                .isCloseTo(water / 2, within(1e-9));
+    }
+
     // Sulphur
 
     @Test
