@@ -16,7 +16,10 @@ export function Slopes({ trend }: { trend: TrendView }) {
         <tbody>
           {[...methods, ...groups].map(({ name, slope }, i) => (
             <tr key={name} className={`border-t ${i === methods.length ? 'border-ink' : 'border-rule'}`}>
-              <th scope="row" className="py-1.5 pr-3 text-left font-normal first-letter:uppercase">
+              <th
+                scope="row"
+                className={`py-1.5 pr-3 text-left font-normal ${i >= methods.length ? 'first-letter:uppercase' : ''}`}
+              >
                 {name}
               </th>
               <td className="num py-1.5 pr-3 text-right whitespace-nowrap">{signed(slope.perYear)}</td>

@@ -5,7 +5,7 @@ import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { type Refusal, refusals, sentence } from '../api/problem';
-import type { LandField, Method, Planning, Visit } from '../api/types';
+import type { LandField, Planning, Visit } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { Choice } from '../ground/Choice';
 import { day, show, today } from '../ground/format';
@@ -15,8 +15,8 @@ import { now, nowIso } from '../ground/time';
 import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
 import { mayWrite, useMe } from '../people/session';
-import { minutesOf, minutesTogether } from './handsOn';
 import { StartCard } from './StartCard';
+import { Tests } from './Tests';
 import { MOISTURES } from './words';
 
 type Props = { field: LandField; planning: Planning; visit: Visit | null; earlier: Visit | null };
@@ -114,6 +114,7 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
         error={at('/question')}
       />
       <Tests
+        key={form.question}
         methods={methods.data ?? []}
         chosen={form.methods}
         spots={spots}
@@ -236,54 +237,6 @@ function startForm(visit: Visit | null): Form {
     weather: visit?.weather ?? '',
     startCard: visit?.startCard ?? {},
   };
-}
-
-/** The tests with what each costs in hands-on minutes at a spot. */
-function Tests(props: {
-  methods: Method[];
-  chosen: string[];
-  spots: number;
-  onChange: (chosen: string[]) => void;
-  hint: string | null;
-}) {
-  const total = minutesTogether(props.methods.filter((one) => props.chosen.includes(one.id)));
-  return (
-    <fieldset>
-      <legend className="font-medium">Tests</legend>
-      {props.hint && <p className="text-sm text-faded">{props.hint}</p>}
-      <ul className="mt-1">
-        {props.methods.map((method) => (
-          <li key={method.id} className="border-t border-rule">
-            <label className="grid min-h-12 cursor-pointer grid-cols-[2rem_1fr_auto] items-center gap-x-2 py-1">
-              <input
-                type="checkbox"
-                className="size-5 min-h-0"
-                checked={props.chosen.includes(method.id)}
-                onChange={(event) =>
-                  props.onChange(
-                    props.methods
-                      .map((one) => one.id)
-                      .filter((id) => (id === method.id ? event.target.checked : props.chosen.includes(id))),
-                  )
-                }
-              />
-              <span>
-                <span className="font-medium">{method.name}</span>{' '}
-                <span className="text-sm text-faded">{method.purpose}</span>
-              </span>
-              <span className="num text-sm text-faded">{show(minutesOf(method), 0)} min</span>
-            </label>
-          </li>
-        ))}
-      </ul>
-      {total > 0 && props.spots > 0 && (
-        <p className="mt-2 text-sm text-faded">
-          Hands-on about <span className="num text-ink">{show((total * props.spots) / 60, 1)} h</span> at{' '}
-          {props.spots} {props.spots === 1 ? 'spot' : 'spots'}, waits and walking not counted.
-        </p>
-      )}
-    </fieldset>
-  );
 }
 
 /** For a reader: what the day was like. */
