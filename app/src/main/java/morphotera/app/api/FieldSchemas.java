@@ -27,8 +27,7 @@ final class FieldSchemas {
 
     /** The body of a path is one of these, by the path's id. */
     void bodies(String path, List<Body> bodies) {
-        MediaType content =
-                api.getPaths().get(path).getPost().getRequestBody().getContent().get("application/json");
+        MediaType content = json(path);
         Schema<Object> either = new Schema<>();
         List<Schema> each = new ArrayList<>();
         for (Body body : bodies) {
@@ -40,6 +39,15 @@ final class FieldSchemas {
         }
         either.setAnyOf(each);
         content.setSchema(either);
+    }
+
+    /** An example of a path's body. */
+    void example(String path, String id, Map<String, Object> example) {
+        json(path).addExamples(id, new Example().value(example));
+    }
+
+    private MediaType json(String path) {
+        return api.getPaths().get(path).getPost().getRequestBody().getContent().get("application/json");
     }
 
     /** A schema made of fields, under that name. */

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import morphotera.decide.Remedies;
@@ -87,6 +88,29 @@ class OpenApi {
         schemas.bodies(
                 "/api/water-budgets/calculate",
                 List.of(new FieldSchemas.Body("loam", "WaterBudgetInput", WaterBudget.FIELDS, WaterBudget.EXAMPLE)));
+        schemas.example(
+                "/api/change/judge",
+                "three-spots",
+                Map.of(
+                        "pairs",
+                        List.of(
+                                Map.of("before", 44, "after", 51),
+                                Map.of("before", 38, "after", 47),
+                                Map.of("before", 52, "after", 55)),
+                        "observerSpread",
+                        8,
+                        "observerBiasBefore",
+                        4,
+                        "observerBiasAfter",
+                        4));
+        schemas.example(
+                "/api/methods/{id}/evaluate",
+                "smell",
+                Map.of(
+                        "context",
+                        Map.of("use", "arable", "texture", "loam", "moisture", "moist", "daysSinceRain", 2),
+                        "reading",
+                        Map.of("smell", "earthy")));
         schemas.part(
                 "morphotera.app.measure.MethodController.EvaluateBody",
                 "reading",

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import morphotera.app.Client;
 import morphotera.app.RunningApp;
 import org.junit.jupiter.api.Test;
@@ -26,6 +27,25 @@ class OpenApiTest {
             Files.writeString(COMMITTED, JSON.writeValueAsString(now) + "\n");
         }
         assertThat(JSON.readTree(Files.readString(COMMITTED))).isEqualTo(now);
+    }
+
+    @Test
+    void every_example_it_gives_is_taken() {
+        Client adviser = Client.adviser();
+        JsonNode paths = adviser.get("/v3/api-docs").json().get("paths");
+        int tried = 0;
+        for (Map.Entry<String, JsonNode> path : paths.properties()) {
+            JsonNode examples = path.getValue().at("/post/requestBody/content/application~1json/examples");
+            for (Map.Entry<String, JsonNode> example : examples.properties()) {
+                adviser.send(
+                                "POST",
+                                path.getKey().replace("{id}", example.getKey()),
+                                example.getValue().get("value"))
+                        .expect(200);
+                tried++;
+            }
+        }
+        assertThat(tried).isEqualTo(23);
     }
 
     @Test
