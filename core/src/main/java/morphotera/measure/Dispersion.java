@@ -49,13 +49,7 @@ final class Dispersion implements Method {
                                             .enters("crumbs")))),
             List.of(
                     Field.cm("depthCm", "Depth").optional(),
-                    Field.choice(
-                                    "water",
-                                    "Water",
-                                    option("rain", "Rain", "Collected clean."),
-                                    option("distilled", "Distilled", "From a bottle."),
-                                    option("tap", "Tap", "Its salts hold clay together."))
-                            .preset("rain"),
+                    Water.field(),
                     Field.list(
                             "crumbs",
                             "Crumbs",

@@ -46,13 +46,7 @@ final class Slaking implements Method {
                             "Crumbs",
                             option("air-dry", "Air-dry", "Dried a day or more, light and pale."),
                             option("field-moist", "Field-moist", "As dug. Never compared with dry crumbs.")),
-                    Field.choice(
-                                    "water",
-                                    "Water",
-                                    option("rain", "Rain", "Collected clean."),
-                                    option("distilled", "Distilled", "From a bottle."),
-                                    option("tap", "Tap", "Its salts hold clay together."))
-                            .preset("rain"),
+                    Water.field(),
                     Field.list(
                             "crumbs",
                             "Crumbs",

@@ -1,5 +1,7 @@
 package morphotera.measure;
 
+import static morphotera.measure.Field.option;
+
 /** What water itself does, and what settles in it. */
 final class Water {
     private static final double GRAVITY_M_PER_S2 = 9.81;
@@ -9,6 +11,17 @@ final class Water {
     static final double SMALLEST_SILT_M = 2e-6;
 
     private Water() {}
+
+    /** Which water crumbs are laid in. */
+    static Field field() {
+        return Field.choice(
+                        "water",
+                        "Water",
+                        option("rain", "Rain", "Collected clean."),
+                        option("distilled", "Distilled", "From a bottle."),
+                        option("tap", "Tap", "Its salts hold clay together."))
+                .preset("rain");
+    }
 
     /** Viscosity of water, Pa·s, from its temperature, °C: 2.414e-5·10^(247.8/(T + 133.15)); 1.002e-3 at 20 °C. */
     static double viscosityPaS(double celsius) {

@@ -16,6 +16,7 @@ import morphotera.measure.Curves;
 import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Grade;
+import morphotera.measure.Known;
 import morphotera.measure.Method;
 import morphotera.measure.Methods;
 import org.springframework.stereotype.Component;

@@ -19,6 +19,7 @@ import morphotera.app.scout.Visit;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.measure.Evaluation;
+import morphotera.measure.Known;
 import morphotera.measure.Methods;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;

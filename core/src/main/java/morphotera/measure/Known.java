@@ -1,20 +1,20 @@
-package morphotera.app.measure;
+package morphotera.measure;
 
 import java.util.List;
 import java.util.Map;
-import morphotera.measure.Evaluation;
 
 /** What other readings of the visit tell of a spot: pH in water and salt as saturated paste, a laboratory's first; null not known. */
-record Known(Double ph, Double ece) {
+public record Known(Double ph, Double ece) {
     private static final Map<String, String> PH = Map.of("laboratory", "ph", "ph", "topsoil");
     private static final Map<String, String> ECE = Map.of("laboratory", "ece", "salinity", "ece");
     private static final List<String> BEST_FIRST = List.of("laboratory", "ph", "salinity");
 
-    static Known of(List<Evaluation> atSpot) {
+    public static Known of(List<Evaluation> atSpot) {
         return new Known(first(atSpot, PH), first(atSpot, ECE));
     }
 
-    static boolean isGivenBy(String method) {
+    /** Whether readings of this method tell any of it. */
+    public static boolean isGivenBy(String method) {
         return BEST_FIRST.contains(method);
     }
 
