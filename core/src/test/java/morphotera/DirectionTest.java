@@ -1,5 +1,6 @@
 package morphotera;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -41,6 +42,19 @@ class DirectionTest {
                 .whereLayer("measure")
                 .mayOnlyBeAccessedByLayers("read", "decide", "follow", "scout")
                 .check(CORE);
+    }
+
+    @Test
+    void methods_remedies_and_forecasts_stand_on_their_machinery_which_knows_none_of_them() {
+        for (String shelf : new String[] {"measure.methods", "decide.remedies", "follow.forecasts"}) {
+            noClasses()
+                    .that()
+                    .resideInAPackage("morphotera." + shelf.substring(0, shelf.indexOf('.')))
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage("morphotera." + shelf)
+                    .check(CORE);
+        }
     }
 
     @Test

@@ -8,16 +8,16 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import morphotera.decide.Remedies;
 import morphotera.decide.Remedy;
+import morphotera.decide.remedies.Remedies;
 import morphotera.follow.Forecast;
-import morphotera.follow.Forecasts;
+import morphotera.follow.forecasts.Forecasts;
 import morphotera.ground.Decimal;
 import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Field;
 import morphotera.measure.Method;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.junit.jupiter.api.Test;
 
 /** The guide's pages of methods and sums are made from their descriptions; {@code -Dguide.write=true} writes them anew. */

@@ -7,7 +7,7 @@ import java.util.Map;
 import morphotera.decide.CauseTable;
 import morphotera.measure.Bench;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import morphotera.read.School;
 import morphotera.read.Yardstick;
 import tools.jackson.databind.JsonNode;

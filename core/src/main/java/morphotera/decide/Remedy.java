@@ -90,21 +90,21 @@ public interface Remedy {
         private final List<Said> because = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
 
-        void line(String key, String label, String formula, String filled, double value, String unit) {
+        public void line(String key, String label, String formula, String filled, double value, String unit) {
             answer.put(key, value);
             lines.add(new Line(key, label, formula, filled, value, unit));
         }
 
         /** Part of the answer that is no number: a word, a yes or no, a list. */
-        void say(String key, Object value) {
+        public void say(String key, Object value) {
             answer.put(key, value);
         }
 
-        void because(String code, String text) {
+        public void because(String code, String text) {
             because.add(new Said(code, text));
         }
 
-        void caution(String text) {
+        public void caution(String text) {
             cautions.add(text);
         }
     }

@@ -12,7 +12,7 @@ public record KitChart(String name, String quantity, List<Step> steps) {
     /** One printed step: its value and its colour or number as printed. */
     public record Step(double value, String swatch) {}
 
-    static final Field FIELD = Field.group(
+    public static final Field FIELD = Field.group(
             "kitChart",
             "Kit chart",
             Field.text("name", "Kit"),
@@ -32,7 +32,7 @@ public record KitChart(String name, String quantity, List<Step> steps) {
         steps = List.copyOf(steps);
     }
 
-    static KitChart of(Entered in) {
+    public static KitChart of(Entered in) {
         return new KitChart(
                 in.word("name"),
                 in.word("quantity"),
@@ -42,7 +42,7 @@ public record KitChart(String name, String quantity, List<Step> steps) {
     }
 
     /** Refuses a chart whose values turn back, and a position that lies off it. */
-    static void check(String path, Entered chart, String positionPath, Double position, FieldCheck check) {
+    public static void check(String path, Entered chart, String positionPath, Double position, FieldCheck check) {
         List<Entered> steps = chart.list("steps");
         Boolean rising = null;
         for (int i = 1; i < steps.size(); i++) {

@@ -9,7 +9,7 @@ import java.util.Map;
 import morphotera.ground.TextureClass;
 
 /** What block and pit have in common: layers from the surface down, and the scales by which an eye judges each. */
-final class Layers {
+public final class Layers {
     private static final Map<String, Double> SHAPE = Map.of(
             "crumb",
             1.0,
@@ -43,11 +43,11 @@ final class Layers {
 
     private Layers() {}
 
-    static Field shape() {
+    public static Field shape() {
         return SHAPES;
     }
 
-    static Field pores() {
+    public static Field pores() {
         return Field.choice(
                 "pores",
                 "Pores",
@@ -57,7 +57,7 @@ final class Layers {
                 option("none", "None", "A closed face."));
     }
 
-    static Field roots() {
+    public static Field roots() {
         return Field.choice(
                 "roots",
                 "Roots",
@@ -68,7 +68,7 @@ final class Layers {
     }
 
     /** Refuses layers that do not begin at the surface, touch, and end below where they begin. */
-    static void check(List<Entered> layers, FieldCheck check) {
+    public static void check(List<Entered> layers, FieldCheck check) {
         Double bottomBefore = 0.0;
         for (int i = 0; i < layers.size(); i++) {
             String path = "/reading/layers/" + i;
@@ -90,28 +90,28 @@ final class Layers {
     }
 
     /** How well a layer is built by its shape, 0 to 1; loose grains are as they should be in sand. */
-    static double built(Entered layer, TextureClass texture) {
+    public static double built(Entered layer, TextureClass texture) {
         String shape = layer.word("shape");
         boolean sandy = texture == SAND || texture == LOAMY_SAND;
         return sandy && shape.equals("single-grain") ? SINGLE_GRAIN_IN_SAND : SHAPE.get(shape);
     }
 
     /** Pores or roots by the word chosen, 0 to 1. */
-    static double many(Entered layer, String key) {
+    public static double many(Entered layer, String key) {
         return MANY.get(layer.word(key));
     }
 
     /** Roots as a step of the scale, 0 none to 3 many. */
-    static int rootStep(Entered layer) {
+    public static int rootStep(Entered layer) {
         return ROOTS.indexOf(layer.word("roots"));
     }
 
-    static double thickness(Entered layer) {
+    public static double thickness(Entered layer) {
         return layer.number("bottomCm") - layer.number("topCm");
     }
 
     /** A shape as it is called in the field. */
-    static String label(String shape) {
+    public static String label(String shape) {
         return SHAPES.options().stream()
                 .filter(option -> option.word().equals(shape))
                 .findFirst()

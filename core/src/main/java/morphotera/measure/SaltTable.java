@@ -17,7 +17,7 @@ public final class SaltTable {
         }
 
         /** The crop's own score curve: 90 where yield begins to fall, 75 at a tenth lost, 50 at a quarter, 25 at half. */
-        List<List<Double>> knots() {
+        public List<List<Double>> knots() {
             double a = fromDSPerM;
             double b = percentPerDSPerM;
             return List.of(

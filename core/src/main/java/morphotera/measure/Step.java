@@ -97,7 +97,7 @@ public record Step(
         return new Step(id, title, how, handsOnS, pause, when, name, minPeople, entry);
     }
 
-    static Step putBack() {
+    public static Step putBack() {
         return field("put-back", "Put the block back", "Green side up, and tread it in.", 60)
                 .shared("put-back");
     }

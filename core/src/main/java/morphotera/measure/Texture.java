@@ -6,14 +6,14 @@ import morphotera.ground.TextureClass;
 import morphotera.ground.TextureTriangle;
 
 /** What both texture methods tell: the class, its group, and the water that such a soil holds. */
-final class Texture {
-    static final String HELD =
+public final class Texture {
+    public static final String HELD =
             "Held by Saxton and Rawls (2006) at {om} % organic matter, without stones: {available:0} mm in 10 cm.";
-    static final String NOT_HELD = "Over 60 % clay the sum of water held does not reach.";
+    public static final String NOT_HELD = "Over 60 % clay the sum of water held does not reach.";
 
     private Texture() {}
 
-    static void tell(TextureClass texture, TextureTriangle.Shares shares, Evaluation.Draft out) {
+    public static void tell(TextureClass texture, TextureTriangle.Shares shares, Evaluation.Draft out) {
         out.word("texture", texture.word()).word("group", texture.group().word());
         double om = WaterHeld.USUAL_ORGANIC_MATTER_PERCENT;
         if (!WaterHeld.knows(shares.clay(), om)) {
@@ -28,7 +28,7 @@ final class Texture {
                 .because("held", Map.of("om", om, "available", 100 * held.available(0)));
     }
 
-    static List<Description.Result> results(String shares) {
+    public static List<Description.Result> results(String shares) {
         return List.of(
                 new Description.Result("texture", "Texture", null, "the class of the triangle"),
                 new Description.Result("sand", "Sand", "%", shares),

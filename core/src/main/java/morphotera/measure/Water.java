@@ -3,17 +3,17 @@ package morphotera.measure;
 import static morphotera.measure.Field.option;
 
 /** What water itself does, and what settles in it. */
-final class Water {
+public final class Water {
     private static final double GRAVITY_M_PER_S2 = 9.81;
     private static final double PARTICLE_KG_PER_M3 = 2650;
     private static final double WATER_KG_PER_M3 = 998;
-    static final double SMALLEST_SAND_M = 50e-6;
-    static final double SMALLEST_SILT_M = 2e-6;
+    public static final double SMALLEST_SAND_M = 50e-6;
+    public static final double SMALLEST_SILT_M = 2e-6;
 
     private Water() {}
 
     /** Which water crumbs are laid in. */
-    static Field field() {
+    public static Field field() {
         return Field.choice(
                         "water",
                         "Water",
@@ -24,12 +24,12 @@ final class Water {
     }
 
     /** Viscosity of water, Pa·s, from its temperature, °C: 2.414e-5·10^(247.8/(T + 133.15)); 1.002e-3 at 20 °C. */
-    static double viscosityPaS(double celsius) {
+    public static double viscosityPaS(double celsius) {
         return 2.414e-5 * Math.pow(10, 247.8 / (celsius + 133.15));
     }
 
     /** Seconds a grain takes to sink so far (Stokes 1851): 18·η·h/(g·(ρs − ρw)·d²). 50 µm, 100 mm, 20 °C: 44.5 s. */
-    static double settlingSeconds(double diameterM, double heightMm, double celsius) {
+    public static double settlingSeconds(double diameterM, double heightMm, double celsius) {
         return 18
                 * viscosityPaS(celsius)
                 * heightMm

@@ -1,5 +1,6 @@
 /**
- * One file for each method: what it is, how it is done, what is entered, what comes of it. Plain arithmetic only, because
- * these classes will be compiled for the browser too.
+ * What every method is made of: its description, the check of what was entered, the evaluation, the tables shared by several.
+ * The methods themselves are in {@code methods}. Plain arithmetic only, because these classes will be compiled for the
+ * browser too.
  */
 package morphotera.measure;

@@ -11,7 +11,7 @@ import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 
 /**
  * One zone in one visit: methods, the groups they make, the soil by three schools, and plants beside it. Unrounded. Grade C

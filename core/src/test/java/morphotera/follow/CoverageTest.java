@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.Stream;
+import morphotera.follow.forecasts.Forecasts;
 import morphotera.measure.Entered;
 import morphotera.measure.FieldCheck;
 import org.junit.jupiter.api.Test;

@@ -3,7 +3,7 @@ package morphotera.scout;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.junit.jupiter.api.Test;
 
 class QuestionTest {

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import morphotera.app.api.NotFound;
 import morphotera.decide.CauseTable;
-import morphotera.decide.Remedies;
+import morphotera.decide.remedies.Remedies;
 import morphotera.decide.Remedy;
 import morphotera.decide.WaterBudget;
 import morphotera.ground.Nullable;

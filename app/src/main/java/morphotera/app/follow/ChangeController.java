@@ -23,7 +23,7 @@ import morphotera.follow.Trend;
 import morphotera.follow.Unlike;
 import morphotera.ground.Nullable;
 import morphotera.measure.Group;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import morphotera.read.FieldScores;
 import morphotera.read.MethodScore;
 import org.springframework.web.bind.annotation.GetMapping;

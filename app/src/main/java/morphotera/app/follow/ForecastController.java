@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import morphotera.app.api.NotFound;
 import morphotera.follow.Forecast;
-import morphotera.follow.Forecasts;
+import morphotera.follow.forecasts.Forecasts;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;

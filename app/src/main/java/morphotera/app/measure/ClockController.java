@@ -10,7 +10,7 @@ import morphotera.app.api.NotFound;
 import morphotera.app.land.Field;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;

@@ -8,7 +8,7 @@ import morphotera.app.api.Findings;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
 import morphotera.app.people.Viewer;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;

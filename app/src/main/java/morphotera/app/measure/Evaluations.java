@@ -18,7 +18,7 @@ import morphotera.measure.Evaluation;
 import morphotera.measure.Grade;
 import morphotera.measure.Known;
 import morphotera.measure.Method;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 

@@ -10,7 +10,7 @@ import morphotera.ground.Nullable;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Method;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;

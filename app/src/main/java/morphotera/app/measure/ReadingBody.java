@@ -7,7 +7,7 @@ import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.ground.Nullable;
 import morphotera.measure.Method;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 
 /** What is sent to save a reading; {@code corrects} names the reading it stands in for, with the reason. */
 public record ReadingBody(

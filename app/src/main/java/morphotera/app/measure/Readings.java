@@ -20,7 +20,7 @@ import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Known;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;

@@ -12,7 +12,7 @@ import morphotera.ground.Coded;
 import morphotera.ground.Moisture;
 import morphotera.ground.Nullable;
 import morphotera.measure.Method;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import morphotera.scout.Question;
 import morphotera.scout.StartCard;
 

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import morphotera.app.Client;
 import morphotera.app.RunningApp;
 import morphotera.measure.Method;
-import morphotera.measure.Methods;
+import morphotera.measure.methods.Methods;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;

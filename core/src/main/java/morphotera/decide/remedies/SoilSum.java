@@ -1,0 +1,80 @@
+package morphotera.decide.remedies;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import morphotera.decide.Remedy;
+import morphotera.ground.Decimal;
+import morphotera.measure.Entered;
+import morphotera.measure.Field;
+
+/** What several sums have in common: how much soil there is, and how hard its pH is to move. */
+final class SoilSum {
+    private static final double BUFFER_PER_CARBON = 0.955;
+    private static final double BUFFER_PER_CLAY = 0.011;
+
+    private static final Map<String, List<String>> SOIL = Map.of(
+            "clayPercent",
+            List.of("laboratory.clayPercent", "texture-jar.clay", "field.clayPercent"),
+            "organicCarbonPercent",
+            List.of("laboratory.organicCarbon"),
+            "bulkDensity",
+            List.of("texture.density"));
+
+    private SoilSum() {}
+
+    /** Where the soil's own figures come from, and what else the remedy takes from readings. */
+    static Map<String, List<String>> from(Map<String, List<String>> own) {
+        Map<String, List<String>> all = new LinkedHashMap<>(SOIL);
+        all.putAll(own);
+        return all;
+    }
+
+    static Field depth(String what) {
+        return Field.number("depthCm", what, "cm", 5, 30);
+    }
+
+    static Field density() {
+        return Field.number("bulkDensity", "Bulk density", "g/cm³", 0.7, 1.9).hint("Without the stones.");
+    }
+
+    static Field purity() {
+        return Field.number("purityPercent", "Purity", "%", 5, 100);
+    }
+
+    static Field organicCarbon() {
+        return Field.number("organicCarbonPercent", "Organic carbon", "%", 0.1, 10);
+    }
+
+    static Field clay() {
+        return Field.number("clayPercent", "Clay", "%", 1, 80);
+    }
+
+    /** Soil, t/ha = depth cm · density g/cm³ · 100. */
+    static double mass(Entered in, Remedy.Draft out) {
+        double mass = in.number("depthCm") * in.number("bulkDensity") * 100;
+        out.line(
+                "soilMassTPerHa",
+                "Soil to treat",
+                "depth × density × 100",
+                Decimal.show(in.number("depthCm"), 1) + " × " + Decimal.show(in.number("bulkDensity"), 2) + " × 100",
+                mass,
+                "t/ha");
+        return mass;
+    }
+
+    /** pH buffer capacity, cmol(+)/kg/pH = 0.955·organic carbon % + 0.011·clay % (Aitken et al. 1990). */
+    static double buffer(Entered in, Remedy.Draft out) {
+        double carbon = in.number("organicCarbonPercent");
+        double clay = in.number("clayPercent");
+        double buffer = BUFFER_PER_CARBON * carbon + BUFFER_PER_CLAY * clay;
+        out.line(
+                "bufferCapacity",
+                "pH buffer capacity",
+                "0.955 × carbon % + 0.011 × clay %",
+                "0.955 × " + Decimal.show(carbon, 2) + " + 0.011 × " + Decimal.show(clay, 1),
+                buffer,
+                "cmol(+)/kg/pH");
+        return buffer;
+    }
+}

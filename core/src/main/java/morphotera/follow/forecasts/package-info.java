@@ -1,0 +1,2 @@
+/** One file for each forecast, and the list of all in {@code Forecasts}. */
+package morphotera.follow.forecasts;

@@ -1,0 +1,92 @@
+package morphotera.measure.methods;
+
+import static java.util.Map.entry;
+import static morphotera.measure.Description.tool;
+import static morphotera.measure.Field.option;
+
+import java.util.List;
+import java.util.Map;
+import morphotera.measure.Context;
+import morphotera.measure.Curves;
+import morphotera.measure.Description;
+import morphotera.measure.Entered;
+import morphotera.measure.Evaluation;
+import morphotera.measure.Field;
+import morphotera.measure.FieldCheck;
+import morphotera.measure.Grade;
+import morphotera.measure.Group;
+import morphotera.measure.Method;
+import morphotera.measure.Step;
+
+/** Sap pressed from torn leaves: sugar, pH (by its distance from 6.4) and conductivity, each scored by itself. */
+final class Sap implements Method {
+    private static final double BEST_PH = 6.4;
+
+    private static final Description DESCRIPTION = new Description(
+            "sap",
+            "Sap",
+            "Sugar, pH and salts in the leaf's sap",
+            Group.PLANTS,
+            Grade.C,
+            false,
+            false,
+            "Two drops pressed from torn leaves between ten and two o'clock. Crop and weed of one spot may be compared; against "
+                    + "the yardstick it is a heuristic that others dispute.",
+            List.of(
+                    tool("refractometer"),
+                    tool("sap press"),
+                    tool("small pH and conductivity meter"),
+                    tool("distilled water")),
+            List.of("Never tasted: leaves may be sprayed or poisonous."),
+            List.of(new Description.Variant(
+                    "press",
+                    "Two drops",
+                    List.of(
+                            Step.field("zero", "Zero the refractometer", "With distilled water.", 30),
+                            Step.field("pick", "Pick leaves", "Youngest full leaves, sunny side, 10 to 14 h.", 90)
+                                    .enters("plant"),
+                            Step.field("press", "Tear and press them", "Two drops.", 120),
+                            Step.field("read", "Read each", "At once.", 30).enters("brix", "ph", "ecMsPerCm"),
+                            Step.field("rinse", "Rinse everything", "Before the next plant.", 30)))),
+            List.of(
+                    Field.number("brix", "Sugar", "%", 0, 50).optional(),
+                    Field.pH("ph", "pH").optional(),
+                    Field.number("ecMsPerCm", "Conductivity", "mS/cm", 0, 60).optional(),
+                    Field.choice("plant", "From the", option("crop", "Crop", null), option("weed", "Weed", null))
+                            .preset("crop")),
+            List.of(new Description.Check("hours", "Was it between ten and two, in the sun?")),
+            List.of(
+                    new Description.Result("brixScore", "Sugar", "score", "curve on percent"),
+                    new Description.Result("phScore", "pH", "score", "curve on the distance from 6.4"),
+                    new Description.Result("ecScore", "Salts", "score", "curve on mS/cm")),
+            "A practitioner's heuristic",
+            Map.ofEntries(entry("no-score", "Shown and not scored as a whole: compare crop and weed of one spot.")));
+
+    @Override
+    public Description description() {
+        return DESCRIPTION;
+    }
+
+    @Override
+    public void check(Context context, Entered in, FieldCheck check) {
+        check.oneAtLeast("/reading", in, List.of("brix", "ph", "ecMsPerCm"));
+    }
+
+    @Override
+    public void evaluate(Context context, Entered in, Curves curves, Evaluation.Draft out) {
+        if (in.has("brix")) {
+            scored(out, "brixScore", curves.place("brix", context, in.number("brix")));
+        }
+        if (in.has("ph")) {
+            scored(out, "phScore", curves.place("sap-ph", context, Math.abs(in.number("ph") - BEST_PH)));
+        }
+        if (in.has("ecMsPerCm")) {
+            scored(out, "ecScore", curves.place("sap-ec", context, in.number("ecMsPerCm")));
+        }
+        out.word("plant", in.word("plant")).because("no-score");
+    }
+
+    private static void scored(Evaluation.Draft out, String key, Curves.Placed placed) {
+        out.measure(key, placed.score(), "score");
+    }
+}

@@ -1,0 +1,110 @@
+package morphotera.measure.methods;
+
+import static java.util.Map.entry;
+import static morphotera.measure.Description.tool;
+
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import morphotera.measure.Context;
+import morphotera.measure.Curves;
+import morphotera.measure.Description;
+import morphotera.measure.Entered;
+import morphotera.measure.Evaluation;
+import morphotera.measure.Field;
+import morphotera.measure.FieldCheck;
+import morphotera.measure.Grade;
+import morphotera.measure.Group;
+import morphotera.measure.Method;
+import morphotera.measure.Step;
+
+/** How much paler the field is than an undisturbed reference of the same soil: field value − reference value, both wetted. */
+final class SoilColour implements Method {
+    private static final Pattern HUE = Pattern.compile("([0-9]{1,2}(?:\\.[0-9])?)(?:YR|Y|R)");
+
+    private static final Description DESCRIPTION = new Description(
+            "soil-colour",
+            "Soil colour",
+            "Whether the field is paler than undisturbed ground",
+            Group.CARBON,
+            Grade.B,
+            false,
+            true,
+            "Soil of the field and of a reference, such as the fence line, both wetted, both held in open shade beside the "
+                    + "colour chart. Organic matter darkens; what is paler has lost some.",
+            List.of(tool("soil colour chart"), tool("water bottle"), tool("spade")),
+            List.of(),
+            List.of(new Description.Variant(
+                    "chart",
+                    "Chart, field and reference",
+                    List.of(
+                            Step.field(
+                                    "gather",
+                                    "Take soil here and from the reference",
+                                    "Not under a tree or a manured hedge.",
+                                    40),
+                            Step.field("wet", "Wet both", "Until the colour no longer changes.", 20)
+                                    .watched(30, 60),
+                            Step.field(
+                                            "compare-in-shade",
+                                            "Find both on the chart",
+                                            "Open shade, no glasses that tint.",
+                                            60)
+                                    .enters("field", "reference"),
+                            Step.field("enter", "Enter both", "Halves where it lies between two chips.", 15)))),
+            List.of(colour("field", "Field"), colour("reference", "Reference")),
+            List.of(new Description.Check("same-soil", "Is the reference the same soil, undisturbed and not manured?")),
+            List.of(new Description.Result("paler", "Paler by", "value", "field value − reference value")),
+            "Colour value as a sign of organic matter after Alexander 1969",
+            Map.ofEntries(
+                    entry("paler", "Paler than the reference by {steps} steps."),
+                    entry("darker", "Darker than the reference by {steps} steps."),
+                    entry("alike", "As dark as the reference.")));
+
+    private static Field colour(String key, String label) {
+        return Field.group(
+                key,
+                label,
+                Field.text("hue", "Hue").hint("A number and YR, Y or R: 10YR."),
+                Field.number("value", "Value", null, 2, 8).hint("Dark 2, pale 8; halves allowed."),
+                Field.number("chroma", "Chroma", null, 1, 8).hint("Grey 1, strong 8; halves allowed."));
+    }
+
+    @Override
+    public Description description() {
+        return DESCRIPTION;
+    }
+
+    @Override
+    public void check(Context context, Entered in, FieldCheck check) {
+        for (String which : List.of("field", "reference")) {
+            Entered colour = in.group(which);
+            String path = "/reading/" + which;
+            if (colour.has("hue") && !isHue(colour.word("hue"))) {
+                check.refuse(path + "/hue", "unknown-word", "A hue is a number to 10 and YR, Y or R, such as 10YR.");
+            }
+            for (String key : List.of("value", "chroma")) {
+                if (colour.has(key) && 2 * colour.number(key) != Math.floor(2 * colour.number(key))) {
+                    check.refuse(path + "/" + key, "not-half", "Whole numbers and halves only.");
+                }
+            }
+        }
+    }
+
+    private static boolean isHue(String hue) {
+        Matcher found = HUE.matcher(hue);
+        return found.matches() && Double.parseDouble(found.group(1)) <= 10;
+    }
+
+    @Override
+    public void evaluate(Context context, Entered in, Curves curves, Evaluation.Draft out) {
+        double paler = in.group("field").number("value") - in.group("reference").number("value");
+        out.measure("paler", paler, "value").score(curves.place("paler", context, paler));
+        if (paler == 0) {
+            out.because("alike");
+        } else {
+            out.because(paler > 0 ? "paler" : "darker", Map.of("steps", Math.abs(paler)));
+        }
+    }
+}

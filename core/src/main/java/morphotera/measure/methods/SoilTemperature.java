@@ -1,0 +1,98 @@
+package morphotera.measure.methods;
+
+import static java.util.Map.entry;
+import static morphotera.measure.Description.tool;
+import static morphotera.measure.Field.option;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import morphotera.ground.Numbers;
+import morphotera.measure.Context;
+import morphotera.measure.Curves;
+import morphotera.measure.Description;
+import morphotera.measure.Entered;
+import morphotera.measure.Evaluation;
+import morphotera.measure.Field;
+import morphotera.measure.Grade;
+import morphotera.measure.Group;
+import morphotera.measure.Method;
+import morphotera.measure.Step;
+
+/** Soil temperature under bare and covered ground: what cover is worth in degrees, and whether life is slowed. */
+final class SoilTemperature implements Method {
+    private static final double COLD_UNDER = 5;
+    private static final double HOT_OVER = 35;
+
+    private static final Description DESCRIPTION = new Description(
+            "soil-temperature",
+            "Soil temperature",
+            "How warm the soil is, and what cover is worth",
+            Group.CONTEXT,
+            Grade.A,
+            false,
+            false,
+            "A thermometer at 5 cm under bare soil and under residue or leaves, at the same hour. Under 5 and over 35 °C life in "
+                    + "the soil is slowed.",
+            List.of(tool("soil thermometer")),
+            List.of(),
+            List.of(new Description.Variant(
+                    "two-covers",
+                    "Bare and covered",
+                    List.of(
+                            Step.field("insert", "Push the thermometer in", "To 5 cm, shaded from the sun.", 15)
+                                    .waits(60, 180),
+                            Step.field("read", "Read it when it holds still", "Then the next cover.", 20)
+                                    .enters("points")))),
+            List.of(Field.list(
+                    "points",
+                    "Readings",
+                    1,
+                    2,
+                    Field.cm("depthCm", "Depth").preset(5.0),
+                    Field.celsius("celsius", "Temperature"),
+                    Field.choice(
+                            "cover",
+                            "Under",
+                            option("bare", "Bare soil", null),
+                            option("residue", "Residue", "Straw, litter, mulch."),
+                            option("canopy", "Leaves", "A closed canopy.")))),
+            List.of(new Description.Check("same-hour", "Were all read within the same half hour?")),
+            List.of(
+                    new Description.Result("celsius", "Each point", "°C", "as read"),
+                    new Description.Result(
+                            "coverDifference", "Bare over covered", "°C", "mean of bare − mean of covered"),
+                    new Description.Result("activity", "Life", null, "slowed under 5 and over 35 °C by the mean")),
+            "Field thermometry; limits of activity are field rules",
+            Map.ofEntries(
+                    entry("active", "Warm enough, and not too warm, for life: {mean} °C."),
+                    entry("slowed-cold", "Under 5 °C life is slowed: {mean} °C."),
+                    entry("slowed-hot", "Over 35 °C life is slowed: {mean} °C."),
+                    entry("cover", "Bare ground is {difference} °C warmer than covered.")));
+
+    @Override
+    public Description description() {
+        return DESCRIPTION;
+    }
+
+    @Override
+    public void evaluate(Context context, Entered in, Curves curves, Evaluation.Draft out) {
+        List<Double> all = new ArrayList<>();
+        List<Double> bare = new ArrayList<>();
+        List<Double> covered = new ArrayList<>();
+        List<Entered> points = in.list("points");
+        for (int i = 0; i < points.size(); i++) {
+            double celsius = points.get(i).number("celsius");
+            out.each("celsius", celsius, "°C", i);
+            all.add(celsius);
+            (points.get(i).word("cover").equals("bare") ? bare : covered).add(celsius);
+        }
+        double mean = Numbers.mean(all);
+        String activity = mean < COLD_UNDER ? "slowed-cold" : mean > HOT_OVER ? "slowed-hot" : "active";
+        out.word("activity", activity).because(activity, Map.of("mean", mean));
+        if (!bare.isEmpty() && !covered.isEmpty()) {
+            double difference = Numbers.mean(bare) - Numbers.mean(covered);
+            out.measure("coverDifference", difference, "°C").because("cover", Map.of("difference", difference));
+        }
+    }
+}
