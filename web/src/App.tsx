@@ -12,6 +12,7 @@ import { Season } from './season/Season';
 
 // Seldom opened: fetched when they are.
 const MethodPage = lazy(() => import('./learn/MethodPage'));
+const AccountPage = lazy(() => import('./people/AccountPage'));
 const People = lazy(() => import('./people/People'));
 
 export function App() {
@@ -31,6 +32,7 @@ export function App() {
             <Route path="/methods" element={<MethodPage />} />
             <Route path="/methods/:methodId" element={<MethodPage />} />
             <Route path="/people" element={<People />} />
+            <Route path="/account" element={<AccountPage />} />
             <Route path="*" element={<Navigate to="/" replace />} />
           </Routes>
         </Suspense>

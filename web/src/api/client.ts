@@ -18,10 +18,25 @@ const csrf: Middleware = {
   },
 };
 
+/** A token that was renewed meanwhile, by a sign-in in another tab: a new one is taken once and the request made again. */
+export async function withToken(request: () => Request): Promise<Response> {
+  const first = await globalThis.fetch(request());
+  if (first.status !== 403) return first;
+  const problem = (await first
+    .clone()
+    .json()
+    .catch(() => null)) as { code?: string } | null;
+  if (problem?.code !== 'token') return first;
+  await globalThis.fetch('/api/session');
+  const again = request();
+  again.headers.set('X-XSRF-TOKEN', csrfToken(document.cookie) ?? '');
+  return globalThis.fetch(again);
+}
+
 export const api = createClient<paths>({
   baseUrl: typeof location === 'undefined' ? 'http://localhost' : location.origin,
   // The client keeps the fetch it saw when it was made; tests and offline code change it later.
-  fetch: (request) => globalThis.fetch(request),
+  fetch: (request) => withToken(() => request.clone()),
 });
 api.use(csrf);
 
@@ -53,6 +68,7 @@ export function problemOf(status: number, body: unknown): Problem {
     title: known.title ?? 'Not done',
     detail: known.detail ?? unsaid,
     errors: known.errors ?? [],
+    code: known.code,
     current: known.current,
   };
 }
@@ -61,11 +77,14 @@ export function problemOf(status: number, body: unknown): Problem {
 export async function put(path: string, body: unknown): Promise<void> {
   let response: Response;
   try {
-    response = await globalThis.fetch(path, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '' },
-      body: JSON.stringify(body),
-    });
+    response = await withToken(
+      () =>
+        new Request(new URL(path, location.origin), {
+          method: 'PUT',
+          headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '' },
+          body: JSON.stringify(body),
+        }),
+    );
   } catch {
     throw new NoSignal();
   }

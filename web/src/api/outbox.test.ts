@@ -11,7 +11,7 @@ beforeEach(() => {
   sent.length = 0;
   vi.useFakeTimers();
   globalThis.fetch = vi.fn((path: string | URL | Request) => {
-    sent.push(String(path));
+    sent.push(path instanceof Request ? new URL(path.url).pathname : String(path));
     const next = ANSWERS.shift();
     return next ? next() : Promise.resolve(new Response('{}', { status: 200 }));
   }) as typeof fetch;

@@ -37,11 +37,22 @@ export function parcels(): Parcel[] {
 /** Puts a parcel in the box; a newer one for a draft's address takes the place of one that waits. */
 export function post(parcel: Omit<Parcel, 'id' | 'problem'>, replace = false): boolean {
   const others = parcels().filter(
-    (one) => !(replace && one.path === parcel.path && one.person === parcel.person && one.problem === null),
+    (one) =>
+      !(
+        replace &&
+        one.path === parcel.path &&
+        repeatOf(one) === repeatOf(parcel) &&
+        one.person === parcel.person &&
+        one.problem === null
+      ),
   );
   const kept = device.write(KEY, VERSION, [...others, { ...parcel, id: newId(), problem: null }]);
   void send(parcel.person);
   return kept;
+}
+
+function repeatOf(parcel: { body: unknown }): unknown {
+  return (parcel.body as { repeat?: unknown } | null)?.repeat ?? 1;
 }
 
 export function drop(id: string): void {

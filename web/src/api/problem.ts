@@ -6,6 +6,8 @@ export type Problem = {
   title: string;
   detail: string;
   errors: Refusal[];
+  /** One word for the page: refused, stale, token, signed-out. */
+  code?: string | undefined;
   current?: unknown;
 };
 

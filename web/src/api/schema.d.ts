@@ -68,22 +68,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fields": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["fields"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/fields/{id}": {
         parameters: {
             query?: never;
@@ -301,7 +285,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["evaluate"];
+        post: operations["evaluate_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -334,7 +318,7 @@ export interface paths {
         get?: never;
         put: operations["put_2"];
         post?: never;
-        delete?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -372,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/readings/{id}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/remedies": {
         parameters: {
             query?: never;
@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fields"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -415,6 +431,54 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["password"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
         options?: never;
         head?: never;
         patch?: never;
@@ -484,6 +548,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/evaluate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["evaluate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/score-again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wouldChange"];
+        put?: never;
+        post: operations["scoreAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/scores": {
         parameters: {
             query?: never;
@@ -508,6 +604,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["section"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["values"];
         put?: never;
         post?: never;
         delete?: never;
@@ -870,6 +982,8 @@ export interface components {
             sulphurDip: number | null;
         };
         InfiltrationRingReading: {
+            /** @description Depth, cm */
+            depthCm?: number | null;
             /** @description Water standing in it, mm. Left open, half of the last pour's depth is taken. */
             headMm?: number | null;
             /** @description Ring in the ground, mm */
@@ -1283,22 +1397,35 @@ export interface components {
             weedPercent?: number | null;
         };
         RainGardenInput: {
-            /** @description To the nearest building, m */
-            buildingM: number;
+            /** @description To the nearest building, m. Left open: none within 100 m. */
+            buildingM?: number | null;
             /** @description Share that runs off, share */
             coefficient: number;
+            /** @description First fall in a quick hole, mm/h. In place of the soil's rate, with the depth of that hole. */
+            dropRateMmPerH?: number | null;
+            /** @description Depth of the quick hole, mm */
+            holeDepthMm?: number | null;
             /** @description Rain to take in, mm */
             rainMm: number;
+            /**
+             * @description The bed is rebuilt. Dug out and filled with a sandy mix over an underdrain.
+             * @default false
+             */
+            rebuilt: boolean | null;
             /** @description Roof or yard, m² */
             runoffAreaM2: number;
-            /** @description To a septic field, m */
-            septicM: number;
+            /** @description To a septic field, m. Left open: none within 100 m. */
+            septicM?: number | null;
             /** @description Spread. Standard deviations, in each number's unit; the answer then has ranges. */
             spread?: {
                 /** @description To the nearest building, spread, m */
                 buildingM?: number | null;
                 /** @description Share that runs off, spread, share */
                 coefficient?: number | null;
+                /** @description First fall in a quick hole, spread, mm/h */
+                dropRateMmPerH?: number | null;
+                /** @description Depth of the quick hole, spread, mm */
+                holeDepthMm?: number | null;
                 /** @description Rain to take in, spread, mm */
                 rainMm?: number | null;
                 /** @description Roof or yard, spread, m² */
@@ -1311,9 +1438,9 @@ export interface components {
                 wellM?: number | null;
             } | null;
             /** @description Soil's rate, mm/h. From a percolation hole. */
-            wallK: number;
-            /** @description To a drinking-water well, m */
-            wellM: number;
+            wallK?: number | null;
+            /** @description To a drinking-water well, m. Left open: none within 100 m. */
+            wellM?: number | null;
         };
         RespirationReading: {
             /** @description In the jar, h */
@@ -1652,6 +1779,16 @@ export interface components {
                  */
                 effort: "falls" | "gentle" | "firm" | "hard";
                 /**
+                 * @description Moisture
+                 * @enum {string|null}
+                 */
+                moisture?: "dry" | "moist" | "wet" | "saturated" | null;
+                /**
+                 * @description Colours of water
+                 * @enum {string|null}
+                 */
+                mottles?: "none" | "rust" | "black" | "grey" | "yellow" | null;
+                /**
                  * @description Pores
                  * @enum {string}
                  */
@@ -1753,6 +1890,8 @@ export interface components {
             clayMarkedAfterHours: number;
             /** @description Top of the clay, mm */
             clayTopMm: number;
+            /** @description Depth, cm */
+            depthCm?: number | null;
             /**
              * @description Marked
              * @default clock
@@ -1836,26 +1975,34 @@ export interface components {
             id: string;
             remedies: string[];
             text: string;
+            turn: components["schemas"]["morphotera.app.decide.CauseController.Turn"] | null;
             /** @enum {string} */
             word: "likely" | "possible" | "open" | "unlikely";
         };
         "morphotera.app.decide.CauseController.Evidence": {
             finding: string;
+            half: boolean;
             measure: string | null;
             /** Format: double */
             number: number | null;
+            /** Format: int32 */
+            of: number;
             readings: string[];
+            shared: boolean;
             text: string;
             unit: string | null;
             value: boolean;
             /** Format: double */
             weight: number;
+            /** Format: int32 */
+            yes: number;
         };
         "morphotera.app.decide.CauseController.JudgeBody": {
             context: components["schemas"]["morphotera.app.decide.CauseController.JudgeContext"] | null;
             findings: {
                 [key: string]: boolean;
             } | null;
+            halved: string[] | null;
         };
         "morphotera.app.decide.CauseController.JudgeContext": {
             climate: string | null;
@@ -1863,16 +2010,18 @@ export interface components {
             textureGroup: string | null;
             use: string | null;
         };
-        "morphotera.app.decide.CauseController.Judgement": {
+        "morphotera.app.decide.CauseController.Judged": {
             blocked: components["schemas"]["morphotera.app.decide.CauseController.Blocked"][];
             causes: components["schemas"]["morphotera.app.decide.CauseController.Cause"][];
             known: {
                 [key: string]: {
-                    [key: string]: number;
+                    [key: string]: components["schemas"]["morphotera.app.decide.Judgements.Known"];
                 };
             };
             nextTests: components["schemas"]["morphotera.app.decide.CauseController.NextTest"][];
             note: string;
+            patchy: components["schemas"]["morphotera.app.decide.CauseController.Patchy"][];
+            plan: components["schemas"]["morphotera.app.decide.CauseController.PlanStep"][];
             questions: components["schemas"]["morphotera.decide.CrossChecks.Question"][];
             table: string;
             /** Format: int32 */
@@ -1890,6 +2039,45 @@ export interface components {
             /** Format: double */
             minutes: number;
         };
+        "morphotera.app.decide.CauseController.Patchy": {
+            finding: string;
+            /** Format: int32 */
+            of: number;
+            spots: string[];
+            text: string;
+            /** Format: int32 */
+            yes: number;
+        };
+        "morphotera.app.decide.CauseController.PlanAfter": {
+            remedy: string;
+            rule: string;
+            text: string;
+        };
+        "morphotera.app.decide.CauseController.PlanStep": {
+            after: components["schemas"]["morphotera.app.decide.CauseController.PlanAfter"][];
+            remedy: string;
+            struckBy: string | null;
+            struckText: string | null;
+            with: string | null;
+            withText: string | null;
+        };
+        "morphotera.app.decide.CauseController.Turn": {
+            finding: string;
+            ifSeen: boolean;
+            inDoubt: boolean;
+            methods: string[];
+            text: string;
+            /** @enum {string} */
+            word: "likely" | "possible" | "open" | "unlikely";
+        };
+        "morphotera.app.decide.Judgements.Known": {
+            measure: string;
+            readings: string[];
+            /** Format: double */
+            spread: number | null;
+            /** Format: double */
+            value: number;
+        };
         "morphotera.app.decide.RemedyController.RemedyView": {
             cautions: string[];
             cost: components["schemas"]["morphotera.decide.Remedy.Cost"];
@@ -1898,7 +2086,7 @@ export interface components {
             example: {
                 [key: string]: unknown;
             };
-            fields: components["schemas"]["morphotera.measure.Field"][];
+            fields: components["schemas"]["morphotera.measure.Entry"][];
             /** @enum {string} */
             grade: "A" | "B" | "C";
             id: string;
@@ -1920,7 +2108,7 @@ export interface components {
             /** Format: date */
             beforeDay: string;
             methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodChange"][];
-            unlike: string[];
+            unlike: components["schemas"]["morphotera.follow.Unlike"][];
         };
         "morphotera.app.follow.ChangeController.GroupSlope": {
             /** @enum {string} */
@@ -1938,10 +2126,13 @@ export interface components {
         };
         "morphotera.app.follow.ChangeController.MethodChange": {
             change: components["schemas"]["morphotera.follow.Change"];
+            depthClass: string | null;
             method: string;
             methodName: string;
-            pairs: components["schemas"]["morphotera.app.follow.ChangeController.PairView"][];
-            unlike: string[];
+            pairs: components["schemas"]["morphotera.follow.VisitChange.Pair"][];
+            plant: string | null;
+            preparation: string | null;
+            unlike: components["schemas"]["morphotera.follow.Unlike"][];
         };
         "morphotera.app.follow.ChangeController.MethodSlope": {
             method: string;
@@ -1953,13 +2144,6 @@ export interface components {
             after: number | null;
             /** Format: double */
             before: number | null;
-        };
-        "morphotera.app.follow.ChangeController.PairView": {
-            /** Format: double */
-            after: number;
-            /** Format: double */
-            before: number;
-            spot: string;
         };
         "morphotera.app.follow.ChangeController.TrendView": {
             groups: components["schemas"]["morphotera.app.follow.ChangeController.GroupSlope"][];
@@ -1975,6 +2159,11 @@ export interface components {
             visitId: string;
         };
         "morphotera.app.follow.Intervention": {
+            /** Format: double */
+            amount: number | null;
+            crop: string | null;
+            /** Format: double */
+            depthCm: number | null;
             /** Format: date */
             doneOn: string;
             /** Format: uuid */
@@ -1983,18 +2172,31 @@ export interface components {
             id: string;
             kind: string;
             note: string | null;
+            product: string | null;
+            unit: string | null;
             /** Format: int32 */
             version: number;
+            /** Format: uuid */
+            zoneId: string | null;
         };
         "morphotera.app.follow.InterventionController.InterventionBody": {
+            /** Format: double */
+            amount: number | null;
+            crop: string | null;
+            /** Format: double */
+            depthCm: number | null;
             /** Format: date */
             doneOn: string;
             /** Format: uuid */
             fieldId: string;
             kind: string;
             note: string | null;
+            product: string | null;
+            unit: string | null;
             /** Format: int32 */
             version: number;
+            /** Format: uuid */
+            zoneId: string | null;
         };
         "morphotera.app.land.Corner": {
             /** Format: double */
@@ -2005,6 +2207,8 @@ export interface components {
         "morphotera.app.land.Field": {
             /** Format: double */
             areaHa: number;
+            /** Format: double */
+            buildingM: number | null;
             /** Format: double */
             clayPercent: number | null;
             climate: string | null;
@@ -2019,12 +2223,18 @@ export interface components {
             outline: components["schemas"]["morphotera.app.land.Corner"][];
             purpose: string | null;
             school: string;
+            /** Format: double */
+            septicM: number | null;
             spots: components["schemas"]["morphotera.app.land.Spot"][];
+            /** Format: date */
+            sulphideClearOn: string | null;
             texture: string | null;
             timeZone: string;
             use: string;
             /** Format: int32 */
             version: number;
+            /** Format: double */
+            wellM: number | null;
             zones: components["schemas"]["morphotera.app.land.Zone"][];
         };
         "morphotera.app.land.Holding": {
@@ -2042,6 +2252,8 @@ export interface components {
         };
         "morphotera.app.land.LandBodies.FieldBody": {
             /** Format: double */
+            buildingM: number | null;
+            /** Format: double */
             clayPercent: number | null;
             climate: string | null;
             coastal: boolean | null;
@@ -2054,11 +2266,17 @@ export interface components {
             outline: components["schemas"]["morphotera.app.land.LandBodies.CornerBody"][];
             purpose: string | null;
             school: string | null;
+            /** Format: double */
+            septicM: number | null;
+            /** Format: date */
+            sulphideClearOn: string | null;
             texture: string | null;
             timeZone: string | null;
             use: string;
             /** Format: int32 */
             version: number;
+            /** Format: double */
+            wellM: number | null;
         };
         "morphotera.app.land.LandBodies.HoldingBody": {
             name: string;
@@ -2081,10 +2299,13 @@ export interface components {
             zoneId: string;
         };
         "morphotera.app.land.LandBodies.ZoneBody": {
+            /** Format: double */
+            clayPercent: number | null;
             /** Format: uuid */
             fieldId: string;
             kind: string;
             name: string;
+            texture: string | null;
             /** Format: int32 */
             version: number;
         };
@@ -2108,12 +2329,15 @@ export interface components {
             zoneId: string;
         };
         "morphotera.app.land.Zone": {
+            /** Format: double */
+            clayPercent: number | null;
             /** Format: uuid */
             fieldId: string;
             /** Format: uuid */
             id: string;
             kind: string;
             name: string;
+            texture: string | null;
             /** Format: int32 */
             version: number;
         };
@@ -2128,10 +2352,13 @@ export interface components {
             /** Format: uuid */
             id: string;
             method: string;
+            /** Format: int32 */
+            repeat: number;
             /** Format: uuid */
             spotId: string;
             spotLabel: string;
             step: string;
+            variant: string | null;
             /** Format: uuid */
             visitId: string;
         };
@@ -2141,9 +2368,12 @@ export interface components {
             /** Format: date-time */
             endedAt: string | null;
             method: string;
+            /** Format: int32 */
+            repeat: number | null;
             /** Format: uuid */
             spotId: string;
             step: string;
+            variant: string | null;
             /** Format: uuid */
             visitId: string;
         };
@@ -2154,8 +2384,14 @@ export interface components {
             /** Format: date-time */
             changedAt: string;
             method: string;
+            note: string | null;
+            /** Format: int32 */
+            repeat: number;
+            /** Format: uuid */
+            sampleId: string | null;
             /** Format: uuid */
             spotId: string;
+            variant: string | null;
             /** Format: uuid */
             visitId: string;
         };
@@ -2165,6 +2401,12 @@ export interface components {
             };
             /** Format: date-time */
             changedAt: string;
+            note: string | null;
+            /** Format: int32 */
+            repeat: number | null;
+            /** Format: uuid */
+            sampleId: string | null;
+            variant: string | null;
         };
         "morphotera.app.measure.MethodController.EvaluateBody": {
             context: {
@@ -2177,7 +2419,9 @@ export interface components {
             besides: components["schemas"]["morphotera.measure.Description.Beside"][];
             cautions: string[];
             checks: components["schemas"]["morphotera.measure.Description.Check"][];
-            fields: components["schemas"]["morphotera.measure.Field"][];
+            /** @enum {string} */
+            day: "any" | "moist-soil" | "unfrozen" | "not-dry";
+            fields: components["schemas"]["morphotera.measure.Entry"][];
             gear: components["schemas"]["morphotera.measure.Description.Gear"][];
             /** @enum {string} */
             grade: "A" | "B" | "C";
@@ -2188,7 +2432,7 @@ export interface components {
             name: string;
             onTheDay: boolean;
             purpose: string;
-            results: components["schemas"]["morphotera.measure.Description.Result"][];
+            results: components["schemas"]["morphotera.measure.Result"][];
             source: string;
             steps: components["schemas"]["morphotera.app.measure.MethodView.StepView"][];
             validDays: components["schemas"]["morphotera.app.measure.MethodView.ValidDays"][];
@@ -2235,11 +2479,17 @@ export interface components {
             watched: boolean;
         };
         "morphotera.app.measure.Reading": {
+            alsoChanged: string[];
+            cell: string;
+            context: {
+                [key: string]: unknown;
+            } | null;
             /** Format: uuid */
             correctedBy: string | null;
             correctionReason: string | null;
             /** Format: uuid */
             corrects: string | null;
+            depthClass: string | null;
             device: string | null;
             enteredBy: string;
             /** Format: uuid */
@@ -2248,14 +2498,21 @@ export interface components {
             /** Format: uuid */
             id: string;
             method: string;
+            note: string | null;
             reading: {
                 [key: string]: unknown;
             };
+            /** Format: int32 */
+            repeat: number;
             rulesVersion: string;
+            /** Format: uuid */
+            sampleId: string | null;
+            setAside: string | null;
             /** Format: uuid */
             spotId: string;
             /** Format: date-time */
             takenAt: string;
+            variant: string | null;
             /** Format: date */
             visitDay: string;
             /** Format: uuid */
@@ -2270,15 +2527,37 @@ export interface components {
             corrects: string | null;
             device: string | null;
             method: string;
+            note: string | null;
+            reading: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            repeat: number | null;
+            /** Format: uuid */
+            sampleId: string | null;
+            /** Format: uuid */
+            spotId: string;
+            /** Format: date-time */
+            takenAt: string;
+            variant: string | null;
+            /** Format: uuid */
+            visitId: string;
+        };
+        "morphotera.app.measure.ReadingController.AsideBody": {
+            reason: string;
+        };
+        "morphotera.app.measure.ReadingController.AtSpotBody": {
+            /** Format: uuid */
+            corrects: string | null;
+            method: string;
             reading: {
                 [key: string]: unknown;
             };
             /** Format: uuid */
             spotId: string;
-            /** Format: date-time */
-            takenAt: string;
-            /** Format: uuid */
-            visitId: string;
+        };
+        "morphotera.app.measure.ReadingController.ScoredAgain": {
+            readings: string[];
         };
         "morphotera.app.measure.ReadingController.WholeVisit": {
             drafts: components["schemas"]["morphotera.app.measure.Draft"][];
@@ -2327,6 +2606,10 @@ export interface components {
             /** @enum {string} */
             role: "owner" | "adviser" | "reader";
         };
+        "morphotera.app.people.SessionController.NewPassword": {
+            old: string;
+            password: string;
+        };
         "morphotera.app.people.SessionController.SignIn": {
             email: string;
             password: string;
@@ -2339,6 +2622,25 @@ export interface components {
             now: string;
             signedIn: boolean;
         };
+        "morphotera.app.people.Sessions.Place": {
+            /** Format: date-time */
+            begunAt: string;
+            device: string;
+            here: boolean;
+            id: string;
+            /** Format: date-time */
+            seenAt: string;
+        };
+        "morphotera.app.read.ReadController.ValueSpot": {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            note: string | null;
+        };
+        "morphotera.app.read.ReadController.Values": {
+            rows: components["schemas"]["morphotera.read.FoundValues.Row"][];
+            spots: components["schemas"]["morphotera.app.read.ReadController.ValueSpot"][];
+        };
         "morphotera.app.read.SectionView": {
             columns: components["schemas"]["morphotera.app.read.SectionView.Column"][];
             /** Format: double */
@@ -2347,48 +2649,17 @@ export interface components {
             previousDay: string | null;
             /** Format: uuid */
             previousVisit: string | null;
-            said: components["schemas"]["morphotera.read.Section.Said"][];
-        };
-        "morphotera.app.read.SectionView.At": {
-            /** Format: double */
-            depthCm: number;
-            /** Format: double */
-            value: number;
+            said: components["schemas"]["morphotera.read.Section.Sentence"][];
         };
         "morphotera.app.read.SectionView.Column": {
-            cone: components["schemas"]["morphotera.app.read.SectionView.At"][];
-            coneBefore: components["schemas"]["morphotera.app.read.SectionView.At"][];
+            ground: components["schemas"]["morphotera.read.GroundColumn"];
             label: string;
-            layers: components["schemas"]["morphotera.app.read.SectionView.Layer"][];
-            /** Format: double */
-            limitCm: number | null;
             note: string | null;
-            /** Format: double */
-            panBaseCm: number | null;
-            /** Format: double */
-            panPeakCm: number | null;
-            ph: components["schemas"]["morphotera.app.read.SectionView.At"][];
-            /** Format: double */
-            root80Cm: number | null;
-            /** Format: double */
-            rootMaxCm: number | null;
-            rootsBent: boolean | null;
-            rootsEndFlat: boolean | null;
             /** Format: double */
             score: number | null;
             /** Format: uuid */
             spotId: string;
             zoneKind: string;
-        };
-        "morphotera.app.read.SectionView.Layer": {
-            /** Format: double */
-            bottomCm: number;
-            effort: string;
-            pores: string;
-            roots: string;
-            shape: string;
-            /** Format: double */
-            topCm: number;
         };
         "morphotera.app.scout.Visit": {
             /** Format: date */
@@ -2464,7 +2735,7 @@ export interface components {
             id: string;
             text: string;
         };
-        "morphotera.app.season.SeasonController.FieldCard": {
+        "morphotera.app.season.Season.FieldCard": {
             /** @enum {string|null} */
             band: "thriving" | "holding" | "slipping" | "spent" | null;
             field: components["schemas"]["morphotera.app.land.Field"];
@@ -2472,10 +2743,16 @@ export interface components {
             provisional: boolean;
             /** Format: double */
             score: number | null;
-            scored: components["schemas"]["morphotera.app.season.SeasonController.VisitBrief"] | null;
-            visits: components["schemas"]["morphotera.app.season.SeasonController.VisitBrief"][];
+            scored: components["schemas"]["morphotera.app.season.Season.VisitBrief"] | null;
+            visits: components["schemas"]["morphotera.app.season.Season.VisitBrief"][];
         };
-        "morphotera.app.season.SeasonController.VisitBrief": {
+        "morphotera.app.season.Season.Page": {
+            after: string | null;
+            fields: components["schemas"]["morphotera.app.season.Season.FieldCard"][];
+            /** Format: int32 */
+            of: number;
+        };
+        "morphotera.app.season.Season.VisitBrief": {
             /** Format: date */
             day: string;
             /** Format: uuid */
@@ -2496,7 +2773,7 @@ export interface components {
             answer: {
                 [key: string]: unknown;
             };
-            because: components["schemas"]["morphotera.decide.Remedy.Said"][];
+            because: components["schemas"]["morphotera.decide.Remedy.Reason"][];
             cautions: string[];
             /** @enum {string} */
             grade: "A" | "B" | "C";
@@ -2526,7 +2803,7 @@ export interface components {
             /** Format: double */
             low: number;
         };
-        "morphotera.decide.Remedy.Said": {
+        "morphotera.decide.Remedy.Reason": {
             code: string;
             text: string;
         };
@@ -2582,7 +2859,7 @@ export interface components {
             example: {
                 [key: string]: unknown;
             };
-            fields: components["schemas"]["morphotera.measure.Field"][];
+            fields: components["schemas"]["morphotera.measure.Entry"][];
             /** @enum {string} */
             grade: "A" | "B" | "C";
             id: string;
@@ -2629,6 +2906,18 @@ export interface components {
             /** Format: int32 */
             visits: number;
         };
+        "morphotera.follow.Unlike": {
+            /** @enum {string} */
+            code: "season" | "moisture" | "people" | "basis" | "instrument" | "water" | "variant" | "yardstick";
+            text: string;
+        };
+        "morphotera.follow.VisitChange.Pair": {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            spot: string;
+        };
         "morphotera.measure.Curves.Placed": {
             curve: string;
             knots: number[][];
@@ -2671,21 +2960,46 @@ export interface components {
             perVisit: number;
             unit: string | null;
         };
-        "morphotera.measure.Description.Result": {
-            formula: string;
+        "morphotera.measure.Entry": {
+            fields: components["schemas"]["morphotera.measure.Entry"][];
+            hint: string | null;
             key: string;
+            /** @enum {string} */
+            kind: "number" | "choice" | "yes-no" | "text" | "words" | "counts" | "list" | "group";
             label: string;
+            /** Format: int32 */
+            minItems: number;
+            options: components["schemas"]["morphotera.measure.Entry.Option"][];
+            preset: null;
+            range: components["schemas"]["morphotera.measure.Entry.Range"] | null;
+            required: boolean;
+            /** Format: int32 */
+            startItems: number;
             unit: string | null;
+            whole: boolean;
+        };
+        "morphotera.measure.Entry.Option": {
+            label: string;
+            sentence: string | null;
+            word: string;
+        };
+        "morphotera.measure.Entry.Range": {
+            aboveMin: boolean;
+            /** Format: double */
+            max: number;
+            /** Format: double */
+            min: number;
         };
         "morphotera.measure.Evaluation": {
             /** @enum {string|null} */
             band: "thriving" | "holding" | "slipping" | "spent" | null;
-            because: components["schemas"]["morphotera.measure.Evaluation.Said"][];
+            because: components["schemas"]["morphotera.measure.Evaluation.Reason"][];
             flags: components["schemas"]["morphotera.measure.Evaluation.Flag"][];
             /** @enum {string} */
             grade: "A" | "B" | "C";
             /** @enum {string} */
             group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            hollow: string[];
             measures: components["schemas"]["morphotera.measure.Evaluation.Measure"][];
             method: string;
             placed: components["schemas"]["morphotera.measure.Curves.Placed"] | null;
@@ -2714,39 +3028,21 @@ export interface components {
             /** Format: double */
             value: number | null;
         };
-        "morphotera.measure.Evaluation.Said": {
+        "morphotera.measure.Evaluation.Reason": {
             code: string;
             text: string;
         };
-        "morphotera.measure.Field": {
-            fields: components["schemas"]["morphotera.measure.Field"][];
-            hint: string | null;
+        "morphotera.measure.Result": {
+            formula: string;
             key: string;
             /** @enum {string} */
-            kind: "number" | "choice" | "yes-no" | "text" | "words" | "counts" | "list" | "group";
+            kind: "number" | "yes-no" | "word" | "words";
             label: string;
-            /** Format: int32 */
-            minItems: number;
-            options: components["schemas"]["morphotera.measure.Field.Option"][];
-            preset: null;
-            range: components["schemas"]["morphotera.measure.Field.Range"] | null;
-            required: boolean;
-            /** Format: int32 */
-            startItems: number;
+            needsDay: boolean;
+            /** @enum {string} */
+            times: "once" | "each" | "by-depth";
             unit: string | null;
-            whole: boolean;
-        };
-        "morphotera.measure.Field.Option": {
-            label: string;
-            sentence: string | null;
-            word: string;
-        };
-        "morphotera.measure.Field.Range": {
-            aboveMin: boolean;
-            /** Format: double */
-            max: number;
-            /** Format: double */
-            min: number;
+            words: string[];
         };
         "morphotera.measure.Step.Expect": {
             /** Format: int32 */
@@ -2786,13 +3082,94 @@ export interface components {
             /** Format: double */
             weakest: number | null;
         };
+        "morphotera.read.FoundValues.Row": {
+            /** Format: double */
+            depthCm: number | null;
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            how: string | null;
+            key: string;
+            label: string;
+            /** Format: double */
+            mean: number | null;
+            method: string;
+            methodName: string;
+            /** Format: int32 */
+            n: number;
+            /** Format: int32 */
+            part: number | null;
+            /** Format: double */
+            sd: number | null;
+            unit: string | null;
+            values: components["schemas"]["morphotera.read.FoundValues.Value"][];
+        };
+        "morphotera.read.FoundValues.Value": {
+            hollow: boolean;
+            /** Format: double */
+            number: number | null;
+            /** Format: double */
+            plusMinus: number | null;
+            reading: string;
+            spot: string;
+            words: string | null;
+        };
+        "morphotera.read.GroundColumn": {
+            cone: components["schemas"]["morphotera.read.GroundColumn.At"][];
+            coneBefore: components["schemas"]["morphotera.read.GroundColumn.At"][];
+            coneHollow: boolean;
+            layers: components["schemas"]["morphotera.read.GroundColumn.Layer"][];
+            /** Format: double */
+            limitCm: number | null;
+            /** Format: double */
+            panBaseCm: number | null;
+            /** Format: double */
+            panPeakCm: number | null;
+            ph: components["schemas"]["morphotera.read.GroundColumn.At"][];
+            /** Format: double */
+            root80Cm: number | null;
+            /** Format: double */
+            rootMaxCm: number | null;
+            /** Format: double */
+            rootRatio: number | null;
+            /** Format: double */
+            rootStopCm: number | null;
+            rootsBent: boolean | null;
+            rootsEndFlat: boolean | null;
+            salinity: components["schemas"]["morphotera.read.GroundColumn.At"][];
+            spot: string;
+            /** Format: double */
+            waterAtCm: number | null;
+        };
+        "morphotera.read.GroundColumn.At": {
+            /** Format: double */
+            depthCm: number;
+            /** Format: double */
+            value: number;
+        };
+        "morphotera.read.GroundColumn.Layer": {
+            /** Format: double */
+            bottomCm: number;
+            effort: string | null;
+            moisture: string | null;
+            mottles: string | null;
+            pit: boolean;
+            pores: string | null;
+            roots: string;
+            shape: string;
+            /** Format: double */
+            topCm: number;
+        };
         "morphotera.read.MethodScore": {
+            /** @enum {string|null} */
+            depthClass: "0-10" | "10-30" | "30-60" | "60+" | null;
             /** @enum {string} */
             grade: "A" | "B" | "C";
             /** @enum {string} */
             group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
             /** Format: double */
             highest: number;
+            hollow: boolean;
+            inGroup: boolean;
             /** Format: double */
             lowest: number;
             /** Format: double */
@@ -2807,11 +3184,13 @@ export interface components {
             uneven: boolean;
         };
         "morphotera.read.MethodScore.AtSpot": {
+            beside: boolean;
+            hollow: boolean;
             /** Format: double */
             score: number;
             spot: string;
         };
-        "morphotera.read.Section.Said": {
+        "morphotera.read.Section.Sentence": {
             code: string;
             text: string;
         };
@@ -2848,7 +3227,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.decide.CauseController.Judgement"];
+                    "application/json": components["schemas"]["morphotera.app.decide.CauseController.Judged"];
                 };
             };
         };
@@ -2919,26 +3298,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.measure.Clock"];
-                };
-            };
-        };
-    };
-    fields: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["morphotera.app.season.SeasonController.FieldCard"][];
                 };
             };
         };
@@ -3269,7 +3628,7 @@ export interface operations {
             };
         };
     };
-    evaluate: {
+    evaluate_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3341,6 +3700,28 @@ export interface operations {
             };
         };
     };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     planning: {
         parameters: {
             query?: never;
@@ -3375,6 +3756,54 @@ export interface operations {
                 "application/json": components["schemas"]["morphotera.app.measure.ReadingBody"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.Reading"];
+                };
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.ReadingController.AsideBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.Reading"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -3433,6 +3862,29 @@ export interface operations {
             };
         };
     };
+    fields: {
+        parameters: {
+            query?: {
+                limit?: number;
+                after?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.season.Season.Page"];
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -3482,6 +3934,68 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.people.SessionController.NewPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.people.Sessions.Place"][];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -3588,7 +4102,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.decide.CauseController.Judgement"];
+                    "application/json": components["schemas"]["morphotera.app.decide.CauseController.Judged"];
                 };
             };
         };
@@ -3614,6 +4128,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.follow.ChangeController.ChangeView"];
+                };
+            };
+        };
+    };
+    evaluate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.ReadingController.AtSpotBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.measure.Evaluation"];
+                };
+            };
+        };
+    };
+    wouldChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.ReadingController.ScoredAgain"];
+                };
+            };
+        };
+    };
+    scoreAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.ReadingController.ScoredAgain"];
                 };
             };
         };
@@ -3662,6 +4246,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.read.SectionView"];
+                };
+            };
+        };
+    };
+    values: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.read.ReadController.Values"];
                 };
             };
         };

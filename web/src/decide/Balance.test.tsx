@@ -16,6 +16,7 @@ const CAUSE = {
   belief: 0.934,
   word: 'likely',
   gate: null,
+  turn: null,
   remedies: [],
   evidence: [
     {
@@ -23,6 +24,10 @@ const CAUSE = {
       text: 'A hard layer',
       value: true,
       weight: 2.5,
+      yes: 4,
+      of: 5,
+      half: false,
+      shared: false,
       number: null,
       unit: null,
       measure: null,
@@ -33,6 +38,10 @@ const CAUSE = {
       text: 'Root mass is low',
       value: false,
       weight: -0.7,
+      yes: 0,
+      of: 0,
+      half: false,
+      shared: false,
       number: 0.62,
       unit: 'share',
       measure: null,
@@ -43,6 +52,10 @@ const CAUSE = {
       text: 'Wheel tracks',
       value: true,
       weight: 0.7,
+      yes: 0,
+      of: 0,
+      half: false,
+      shared: false,
       number: null,
       unit: null,
       measure: null,
@@ -54,7 +67,7 @@ const CAUSE = {
 it('what speaks for and against stands on its own side, with its weight and number', () => {
   const [against, speaksFor] = texts(render(<Balance causes={[CAUSE]} whole={WHOLE} />), 'ul');
   expect(against).toContain('Not so: root mass is low (62 %) 0.7');
-  expect(speaksFor).toContain('A hard layer 2.5');
+  expect(speaksFor).toContain('A hard layer, at 4 of 5 spots 2.5');
   expect(speaksFor).toContain('seen by eye');
 });
 
@@ -68,4 +81,23 @@ it('a piece of evidence opens the reading it came from', () => {
 it('a gate is said above the evidence', () => {
   const gated = { ...CAUSE, gate: 'No digging before a laboratory has been asked.' } as Cause;
   expect(render(<Balance causes={[gated]} whole={WHOLE} />).textContent).toContain('No digging');
+});
+
+it('says at how many of how many spots, what counts half, and what would turn it round', () => {
+  const cause = {
+    ...CAUSE,
+    turn: {
+      finding: 'tracks',
+      text: 'Wheel tracks',
+      ifSeen: false,
+      word: 'possible',
+      inDoubt: false,
+      methods: [],
+    },
+    evidence: [{ ...CAUSE.evidence[0], half: true, shared: true }],
+  } as unknown as Cause;
+  const page = render(<Balance causes={[cause]} whole={WHOLE} />);
+  expect(page.textContent).toContain('at 4 of 5 spots');
+  expect(page.textContent).toContain('the same in the good patch: counts half');
+  expect(page.textContent).toContain('not wheel tracks, which nobody has looked at: then it is possible');
 });

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Cause, Evidence, WholeVisit } from '../api/types';
-import { show } from '../ground/format';
+import { inSentence, show } from '../ground/format';
 
 /** Pixels for each unit of weight, the natural log of how many times likelier. */
 const PX = 46;
@@ -24,6 +24,7 @@ export function Balance({ causes, whole }: { causes: Cause[]; whole: WholeVisit 
           </h2>
           {cause.gate && <p className="relative mb-2 bg-paper font-semibold text-warn">{cause.gate}</p>}
           <Sides evidence={cause.evidence} whole={whole} />
+          {cause.turn && <Turn turn={cause.turn} />}
         </article>
       ))}
     </div>
@@ -52,6 +53,19 @@ function Sides({ evidence, whole }: { evidence: Evidence[]; whole: WholeVisit })
         </ul>
       </div>
     </div>
+  );
+}
+
+/** The one thing that would change the word above. */
+function Turn({ turn }: { turn: NonNullable<Cause['turn']> }) {
+  const finding = inSentence(turn.text);
+  return (
+    <p className="relative mt-1 bg-paper py-1 text-sm text-faded">
+      What would turn it round:{' '}
+      {turn.inDoubt
+        ? `${finding} rests on a reading whose error reaches the limit; settled the other way it is ${turn.word}.`
+        : `${turn.ifSeen ? '' : 'not '}${finding}, which nobody has looked at: then it is ${turn.word}.`}
+    </p>
   );
 }
 
@@ -90,12 +104,28 @@ function Piece({ piece, whole }: { piece: Evidence; whole: WholeVisit }) {
       ) : (
         <span>
           {text}
-          {piece.readings.length === 0 && <span className="text-faded">, seen by eye</span>}
+          {piece.readings.length === 0 && piece.measure === null && (
+            <span className="text-faded">, seen by eye</span>
+          )}
         </span>
+      )}
+      {piece.of > 0 && <span className="text-faded">, {atSpots(piece)}</span>}
+      {piece.shared ? (
+        <span className="text-faded">, the same in the good patch: counts half</span>
+      ) : (
+        piece.half && <span className="text-faded">, by card near the limit: counts half</span>
       )}{' '}
       <span className="num text-faded">{show(Math.abs(piece.weight), 1)}</span>
     </li>
   );
+}
+
+/** Of a finding that holds, the spots that say so; of one that does not, those that say not. */
+function atSpots(piece: Evidence): string {
+  const n = piece.value ? piece.yes : piece.of - piece.yes;
+  return piece.of === 1
+    ? 'at the one spot'
+    : `at ${n === piece.of ? 'all' : n} of ${piece.of} spots`.replace('all of', 'all');
 }
 
 function withUnit(value: number, unit: string | null): string {

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, take } from '../api/client';
 import { refusals, sentence } from '../api/problem';
-import type { Cause, MethodField, Remedy, RemedyAnswer } from '../api/types';
+import type { Cause, KnownValue, MethodField, Remedy, RemedyAnswer } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
@@ -13,7 +13,7 @@ import { missingIn, toReading, type Values } from '../measure/draft';
 import { AnswerLists } from './AnswerLists';
 import { RemedyFoot, RemedyHead } from './RemedyWords';
 
-type Props = { remedy: Remedy; known: { [key: string]: number }; place: string; serves: Cause[] };
+type Props = { remedy: Remedy; known: { [key: string]: KnownValue }; place: string; serves: Cause[] };
 
 /** What a calculator is refused for only once all of it is filled in. */
 const NOT_YET = ['missing'];
@@ -23,7 +23,16 @@ export function Calculator({ remedy, known, place, serves }: Props) {
   const [values, keep] = useKept<Values>(`remedy:${remedy.id}:${place}`, 1, startFrom(remedy, known));
   const { reading, faults } = toReading(remedy.fields, values, '');
   const open = missingIn(remedy.fields, reading, '');
-  const text = JSON.stringify(reading);
+  const start = startFrom(remedy, known);
+  const isKnown = (key: string) => known[key] !== undefined && values[key] === start[key];
+  // What was read may be out by its own error; what somebody typed is taken as it stands.
+  const spread = Object.fromEntries(
+    remedy.fields
+      .filter((field) => field.kind === 'number' && !field.whole && isKnown(field.key))
+      .map((field) => [field.key, known[field.key]?.spread ?? null])
+      .filter(([, value]) => value !== null),
+  );
+  const text = JSON.stringify(Object.keys(spread).length > 0 ? { ...reading, spread } : reading);
   const [rested, setRested] = useState(text);
   useEffect(() => {
     const timer = setTimeout(() => setRested(text), 200);
@@ -58,9 +67,7 @@ export function Calculator({ remedy, known, place, serves }: Props) {
             value={values[field.key]}
             onChange={(value) => keep({ ...values, [field.key]: value })}
             errorAt={errorAt}
-            known={
-              known[field.key] !== undefined && values[field.key] === startFrom(remedy, known)[field.key]
-            }
+            known={isKnown(field.key) ? (known[field.key] ?? null) : null}
           />
         ))}
       </div>
@@ -92,7 +99,7 @@ function places(unit: string | null): number {
 function startFrom(remedy: Remedy, known: Props['known']): Values {
   const unit = (key: string) => remedy.fields.find((field) => field.key === key)?.unit ?? null;
   return Object.fromEntries(
-    Object.entries(known).map(([key, value]) => [key, show(value, places(unit(key)))]),
+    Object.entries(known).map(([key, { value }]) => [key, show(value, places(unit(key)))]),
   );
 }
 
@@ -102,7 +109,7 @@ function Entry(props: {
   value: unknown;
   onChange: (value: unknown) => void;
   errorAt: (path: string) => string | undefined;
-  known: boolean;
+  known: KnownValue | null;
 }) {
   const { field, path, value, onChange, errorAt, known } = props;
   if (field.kind === 'group') {
@@ -118,7 +125,7 @@ function Entry(props: {
             path={`${path}/${one.key}`}
             value={inner[one.key]}
             onChange={(next) => onChange({ ...inner, [one.key]: next })}
-            known={false}
+            known={null}
           />
         ))}
         {errorAt(path) && <p className="text-warn desk:col-span-3">{errorAt(path)}</p>}
@@ -172,7 +179,7 @@ function Entry(props: {
     );
   }
   const hint = known
-    ? 'from the readings and the field'
+    ? knownFrom(known, field.unit)
     : (field.hint ?? (field.range ? `${field.range.min} to ${field.range.max}` : null));
   return (
     <NumberField
@@ -186,6 +193,15 @@ function Entry(props: {
   );
 }
 
+/** Where a value was taken from, and how far it may be out. */
+function knownFrom(known: KnownValue, unit: string | null): string {
+  const from =
+    known.readings.length > 0
+      ? `from ${known.readings.length === 1 ? 'a reading' : `${known.readings.length} readings`}`
+      : 'from what is known of the field';
+  return known.spread === null ? from : `${from}, ± ${show(known.spread, 2)} ${unit ?? ''}`.trim();
+}
+
 function Answer({ answer }: { answer: RemedyAnswer }) {
   const last = answer.lines.at(-1);
   return (
@@ -196,6 +212,12 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
           <strong className="num text-2xl">
             {show(last.value, places(last.unit))} {last.unit}
           </strong>
+          {answer.ranges[last.key] && (
+            <span className="text-faded">
+              , nine times of ten between {show(answer.ranges[last.key]?.low, places(last.unit))} and{' '}
+              {show(answer.ranges[last.key]?.high, places(last.unit))}: so far may the readings be out
+            </span>
+          )}
         </p>
       )}
       <table className="mt-2 w-full">
@@ -209,6 +231,7 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
               </th>
               <td className="num py-2 text-right whitespace-nowrap">
                 {show(line.value, places(line.unit))} {line.unit}
+                <Range answer={answer} line={line} />
               </td>
             </tr>
           ))}
@@ -226,5 +249,15 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
         ))}
       </ul>
     </div>
+  );
+}
+
+function Range({ answer, line }: { answer: RemedyAnswer; line: RemedyAnswer['lines'][number] }) {
+  const range = answer.ranges[line.key];
+  if (!range) return null;
+  return (
+    <span className="block text-sm text-faded">
+      {show(range.low, places(line.unit))} to {show(range.high, places(line.unit))}
+    </span>
   );
 }

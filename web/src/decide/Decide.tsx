@@ -10,6 +10,7 @@ import { useZone, ZonePick } from '../ground/ZonePick';
 import { Balance } from './Balance';
 import { Remedies } from './Remedies';
 import { Ticks } from './Ticks';
+import { WaterBudget } from './WaterBudget';
 
 /** What causes it, what to test next, what to do and how much of it. */
 export function Decide() {
@@ -46,6 +47,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
             <div className="grid content-start gap-9">
               <NextTests judgement={judgement} whole={whole} />
               <Questions judgement={judgement} />
+              <Patchy judgement={judgement} whole={whole} />
               <Blocked judgement={judgement} />
               <Ticks whole={whole} zone={zone} />
             </div>
@@ -53,7 +55,10 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
               <h2 id="sums" className="text-[1.5rem]">
                 What to do, and how much
               </h2>
-              <Remedies remedies={remedies.data ?? []} judgement={judgement} place={`${visitId}:${zone}`} />
+              <Show of={remedies}>
+                {(all) => <Remedies remedies={all} judgement={judgement} place={`${visitId}:${zone}`} />}
+              </Show>
+              <WaterBudget known={judgement.known['water-budget'] ?? {}} place={`${visitId}:${zone}`} />
             </section>
           </div>
         )}
@@ -177,6 +182,23 @@ function Questions({ judgement }: { judgement: Judgement }) {
       {judgement.questions.map((question) => (
         <p key={question.text} className="mt-2 border-t border-rule pt-2">
           {question.text}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** Findings on which the spots differ: no evidence either way, and worth a look as a zone. */
+function Patchy({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
+  if (judgement.patchy.length === 0) return null;
+  const label = (id: string) => whole.field.spots.find((spot) => spot.id === id)?.label ?? '?';
+  return (
+    <section aria-labelledby="patchy">
+      <h2 id="patchy">The spots differ</h2>
+      {judgement.patchy.map((one) => (
+        <p key={one.finding} className="mt-2 border-t border-rule pt-2">
+          {one.text}: at {one.yes} of {one.of} spots ({one.spots.map(label).join(', ')}). No evidence for the
+          whole; look at them as a zone.
         </p>
       ))}
     </section>

@@ -1,21 +1,22 @@
 import { type ReactNode, useState } from 'react';
 import type { Cause, Judgement, Remedy } from '../api/types';
+import { inSentence } from '../ground/format';
 import { Calculator } from './Calculator';
 import { Action } from './RemedyWords';
 
 type Props = { remedies: Remedy[]; judgement: Judgement; place: string };
 
-/** What serves the likely causes, open; the others by name, each to be opened. */
+/** What serves the likely causes in an order that holds, each opened; what a rule strikes out; the others by name. */
 export function Remedies({ remedies, judgement, place }: Props) {
-  const { causes, known } = judgement;
-  const likely = causes.filter(isLikely);
+  const { causes, known, plan } = judgement;
+  const likely = causes.filter((cause) => isLikely(cause) || cause.gate !== null);
   const serves = (remedy: Remedy) => likely.filter((cause) => remedy.serves.includes(cause.id));
-  const first = ordered(
-    remedies.filter((remedy) => serves(remedy).length > 0),
-    causes,
-  );
+  const named = (id: string) => remedies.find((one) => one.id === id);
+  const name = (id: string) => inSentence(named(id)?.name ?? id);
+  const standing = plan.filter((step) => step.struckBy === null);
+  const struck = plan.filter((step) => step.struckBy !== null);
   const others = ordered(
-    remedies.filter((remedy) => !first.includes(remedy)),
+    remedies.filter((remedy) => !plan.some((step) => step.remedy === remedy.id)),
     causes,
   );
   const one = (remedy: Remedy) =>
@@ -32,17 +33,66 @@ export function Remedies({ remedies, judgement, place }: Props) {
     );
   return (
     <>
-      {first.length === 0 && (
+      {plan.length === 0 && (
         <p className="mt-2">No cause is likely or possible yet, so nothing is called for.</p>
       )}
-      <div className="mt-2 grid gap-x-12 gap-y-10 wide:grid-cols-2">{first.map(one)}</div>
+      {standing.length > 0 && (
+        <ol className="mt-3 max-w-[52rem]" aria-label="In an order that holds">
+          {standing.map((step, i) => (
+            <li key={step.remedy} className="grid grid-cols-[2.2rem_1fr] border-t border-rule py-2">
+              <span className="num text-faded">{i + 1}</span>
+              <span>
+                <a className="link font-semibold" href={`#remedy-${step.remedy}`}>
+                  {named(step.remedy)?.name ?? step.remedy}
+                </a>
+                {step.after.map((first) => (
+                  <span key={`${first.remedy} ${first.rule}`} className="block text-sm text-faded">
+                    after {name(first.remedy)}: {inSentence(first.text)}
+                  </span>
+                ))}
+                {step.withText && <span className="block text-sm text-faded">{step.withText}</span>}
+              </span>
+            </li>
+          ))}
+        </ol>
+      )}
+      {struck.length > 0 && (
+        <ul className="max-w-[52rem]" aria-label="Struck out">
+          {struck.map((step) => (
+            <li key={step.remedy} className="grid grid-cols-[2.2rem_1fr] border-t border-rule py-2">
+              <span className="text-faded" aria-hidden="true">
+                –
+              </span>
+              <span>
+                <s className="text-faded">{named(step.remedy)?.name ?? step.remedy}</s>
+                <span className="block text-sm">{step.struckText}</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-8 grid gap-x-12 gap-y-10 wide:grid-cols-2">
+        {standing.map((step) => {
+          const remedy = named(step.remedy);
+          return (
+            remedy && (
+              <div key={step.remedy} id={`remedy-${step.remedy}`}>
+                {one(remedy)}
+              </div>
+            )
+          );
+        })}
+      </div>
       <h3 className="mt-10 text-[1.3rem]">Every other sum and action</h3>
       <div className="grid gap-x-12 wide:grid-cols-2">
-        {others.map((remedy) => (
-          <Folded key={`${remedy.id} ${place}`} remedy={remedy}>
-            {() => one(remedy)}
-          </Folded>
-        ))}
+        {[...struck.map((step) => named(step.remedy)), ...others].map(
+          (remedy) =>
+            remedy && (
+              <Folded key={`${remedy.id} ${place}`} remedy={remedy}>
+                {() => one(remedy)}
+              </Folded>
+            ),
+        )}
       </div>
     </>
   );

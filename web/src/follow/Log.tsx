@@ -3,18 +3,48 @@ import { type FormEvent, useState } from 'react';
 import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
-import { refusals, sentence } from '../api/problem';
+import { Failed, refusals, sentence } from '../api/problem';
 import type { Intervention, LandField } from '../api/types';
 import { Choice } from '../ground/Choice';
-import { day } from '../ground/format';
+import { day, show } from '../ground/format';
+import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
+import { parse } from '../ground/units';
 
-const KINDS = ['lime', 'gypsum', 'drains', 'tillage', 'cover-crop', 'compost', 'grazing', 'irrigation'].map(
-  (word) => ({
-    word,
-    label: word.replace('-', ' '),
-  }),
-);
+const KINDS = [
+  'lime',
+  'gypsum',
+  'sulphur',
+  'nitrogen',
+  'manure',
+  'compost',
+  'mulch',
+  'drains',
+  'tillage',
+  'subsoiling',
+  'sowing',
+  'cover-crop',
+  'grazing',
+  'irrigation',
+  'other',
+].map((word) => ({
+  word,
+  label: word === 'grazing' ? 'stocking, rest' : word.replace('-', ' '),
+}));
+
+const UNITS = ['t/ha', 'kg/ha', 'm³/ha', 'mm', 't', 'kg', 'm', 'animals/ha', 'days'];
+const WITH_CROP = ['sowing', 'cover-crop'];
+const EMPTY = {
+  doneOn: '',
+  kind: '',
+  amount: '',
+  unit: 't/ha',
+  product: '',
+  zoneId: '',
+  depth: '',
+  crop: '',
+  note: '',
+};
 
 /** What was done to the field; each stands as a peg on every trend. */
 export function Log({
@@ -28,12 +58,22 @@ export function Log({
 }) {
   const queries = useQueryClient();
   const [id, setId] = useState(newId);
-  const [form, setForm] = useState({ doneOn: '', kind: '', note: '' });
+  const [form, setForm] = useState(EMPTY);
   const [fault, setFault] = useState<unknown>(null);
   const at = (path: string) => refusals(fault).find((one) => one.path === path)?.text;
 
   async function submit(event: FormEvent) {
     event.preventDefault();
+    const amount = read(form.amount, null);
+    const depth = read(form.depth, 'cm');
+    if (!amount.ok || !depth.ok) {
+      const found = [
+        ...(amount.ok ? [] : [{ path: '/amount', code: 'wrong-type', text: amount.text }]),
+        ...(depth.ok ? [] : [{ path: '/depthCm', code: 'wrong-type', text: depth.text }]),
+      ];
+      setFault(new Failed({ status: 422, title: '', detail: '', errors: found }));
+      return;
+    }
     try {
       await take(
         api.PUT('/api/interventions/{id}', {
@@ -42,13 +82,19 @@ export function Log({
             fieldId: field.id,
             doneOn: form.doneOn || (null as unknown as string),
             kind: form.kind || (null as unknown as string),
+            amount: amount.value,
+            unit: amount.value === null ? null : form.unit,
+            product: form.product.trim() || null,
+            zoneId: form.zoneId || null,
+            depthCm: depth.value,
+            crop: (WITH_CROP.includes(form.kind) && form.crop.trim()) || null,
             note: form.note.trim() || null,
             version: 0,
           },
         }),
       );
       setId(newId());
-      setForm({ doneOn: '', kind: '', note: '' });
+      setForm(EMPTY);
       setFault(null);
       await queries.invalidateQueries({ queryKey: keys.interventions(field.id) });
       await queries.invalidateQueries({ queryKey: keys.season });
@@ -68,7 +114,7 @@ export function Log({
           <li key={one.id} className="grid grid-cols-[8rem_1fr] gap-x-4 border-t border-rule py-2">
             <span className="num text-sm">{day(one.doneOn)}</span>
             <span>
-              {one.kind.replace('-', ' ')}
+              {said(one, field)}
               {one.note && <span className="text-faded">, {one.note}</span>}
             </span>
           </li>
@@ -93,8 +139,64 @@ export function Log({
                 onChange={(doneOn) => setForm({ ...form, doneOn })}
                 error={at('/doneOn')}
               />
+              <div className="grid grid-cols-[1fr_auto] items-end gap-2">
+                <NumberField
+                  label="How much"
+                  unit=""
+                  value={form.amount}
+                  onChange={(amount) => setForm({ ...form, amount })}
+                  error={at('/amount') ?? at('/unit')}
+                />
+                <select
+                  aria-label="Unit"
+                  value={form.unit}
+                  onChange={(event) => setForm({ ...form, unit: event.target.value })}
+                >
+                  {UNITS.map((unit) => (
+                    <option key={unit}>{unit}</option>
+                  ))}
+                </select>
+              </div>
               <TextField
-                label="Rate and place"
+                label="Product"
+                value={form.product}
+                onChange={(product) => setForm({ ...form, product })}
+                error={at('/product')}
+              />
+              <NumberField
+                label="How deep"
+                unit="cm"
+                value={form.depth}
+                onChange={(depth) => setForm({ ...form, depth })}
+                error={at('/depthCm')}
+              />
+              <label className="block font-medium">
+                Where
+                <select
+                  className="mt-1 block w-full font-normal"
+                  value={form.zoneId}
+                  onChange={(event) => setForm({ ...form, zoneId: event.target.value })}
+                >
+                  <option value="">the whole field</option>
+                  {field.zones
+                    .filter((zone) => zone.kind !== 'main')
+                    .map((zone) => (
+                      <option key={zone.id} value={zone.id}>
+                        {zone.name}
+                      </option>
+                    ))}
+                </select>
+              </label>
+              {WITH_CROP.includes(form.kind) && (
+                <TextField
+                  label="Crop"
+                  value={form.crop}
+                  onChange={(crop) => setForm({ ...form, crop })}
+                  error={at('/crop')}
+                />
+              )}
+              <TextField
+                label="Note"
                 value={form.note}
                 onChange={(note) => setForm({ ...form, note })}
                 error={at('/note')}
@@ -113,4 +215,26 @@ export function Log({
       )}
     </section>
   );
+}
+
+function read(
+  text: string,
+  unit: string | null,
+): { ok: true; value: number | null } | { ok: false; text: string } {
+  return text.trim() === '' ? { ok: true, value: null } : parse(text, unit);
+}
+
+/** What was done in one line: kind, how much of what, how deep, where. */
+function said(one: Intervention, field: LandField): string {
+  const zone = field.zones.find((other) => other.id === one.zoneId);
+  return [
+    one.kind.replace('-', ' '),
+    one.crop,
+    one.amount === null ? null : `${show(one.amount)} ${one.unit ?? ''}`,
+    one.product,
+    one.depthCm === null ? null : `to ${show(one.depthCm, 0)} cm`,
+    zone ? `on ${zone.name}` : null,
+  ]
+    .filter(Boolean)
+    .join(', ');
 }

@@ -15,16 +15,19 @@ export function Verdicts({ change, field }: { change: ChangeView; field: LandFie
   }
   return (
     <>
-      {change.unlike.map((text) => (
-        <p key={text} className="text-faded">
-          {text}
+      {change.unlike.map((one) => (
+        <p key={one.code} className="text-faded">
+          {one.text}
         </p>
       ))}
       <ul>
         {change.methods.map((method) => (
-          <li key={method.method} className="border-t border-rule py-3">
+          <li key={rowKey(method)} className="border-t border-rule py-3">
             <p className="flex flex-wrap items-baseline justify-between gap-x-4">
-              <span className="font-medium">{method.methodName}</span>
+              <span className="font-medium">
+                {method.methodName}
+                {detail(method) && <span className="font-normal text-faded">, {detail(method)}</span>}
+              </span>
               <span className="flex items-baseline gap-2 font-head text-lg font-semibold">
                 <VerdictMark verdict={method.change.verdict} />
                 {WORDS[method.change.verdict]}
@@ -49,9 +52,9 @@ export function Verdicts({ change, field }: { change: ChangeView; field: LandFie
                 .
               </p>
             )}
-            {method.unlike.map((text) => (
-              <p key={text} className="text-sm text-warn">
-                {text}
+            {method.unlike.map((one) => (
+              <p key={one.code} className="text-sm text-warn">
+                {one.text}
               </p>
             ))}
             <details>
@@ -69,10 +72,23 @@ export function Verdicts({ change, field }: { change: ChangeView; field: LandFie
         ))}
       </ul>
       <p className="text-sm text-faded">
-        Paired by spot, 90 % interval (Student's t); an observer's own spread is the least it can be.
+        Like with like: one depth, one preparation, spots with clean values in both visits. 90 % interval
+        (Student's t); an observer's own spread is the least it can be, an instrument's error is in it.
+        {change.methods.length >= 10 && ' Of so many tests one or two change by chance.'}
       </p>
     </>
   );
+}
+
+function rowKey(method: MethodChange): string {
+  return [method.method, method.depthClass, method.preparation, method.plant].join(' ');
+}
+
+/** What tells it from another row of the same test. */
+function detail(method: MethodChange): string {
+  return [method.depthClass && `${method.depthClass} cm`, method.preparation?.replace('-', ' '), method.plant]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** Up, down, or level: the verdict as a mark, so that it does not hang on a word alone. */

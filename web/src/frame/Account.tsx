@@ -44,6 +44,9 @@ export function Account() {
             <span className="block font-semibold">{me.name}</span>
             <span className="block text-sm text-faded">{me.practice}</span>
           </DropdownMenu.Label>
+          <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/account')}>
+            Password and devices
+          </DropdownMenu.Item>
           <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/methods')}>
             Methods
           </DropdownMenu.Item>

@@ -19,6 +19,7 @@ type Props = {
   whole: WholeVisit;
   spot: Spot;
   method: Method;
+  repeat: number;
   draft: Draft;
   keep: (change: Partial<Draft>) => void;
   forget: () => void;
@@ -28,7 +29,7 @@ type Props = {
 };
 
 /** The step to do now, its drawing and clock, the entry, the result as it is typed, and at the end the checks. */
-export function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry, onCount }: Props) {
+export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried, onTry, onCount }: Props) {
   const me = useMe();
   const steps = variantOf(draft, method)?.steps ?? [];
   const index = Math.max(
@@ -40,7 +41,10 @@ export function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry,
   const isLast = index === steps.length - 1;
   const clock = useClocks().find(
     (one) =>
-      one.clock.visitId === whole.visit.id && one.clock.spotId === spot.id && one.clock.method === method.id,
+      one.clock.visitId === whole.visit.id &&
+      one.clock.spotId === spot.id &&
+      one.clock.method === method.id &&
+      one.clock.repeat === repeat,
   );
   const { reading, faults } = toReading(method.fields, draft.values);
   const missing = missingIn(method.fields, reading);
@@ -50,6 +54,7 @@ export function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry,
     method,
     reading,
     faults.length === 0 && missing.length === 0,
+    draft.corrects,
   );
   const found = [...faults, ...missing, ...refusals(evaluation.error)];
   const errorAt = (path: string) =>
@@ -69,6 +74,8 @@ export function AtWork({ whole, spot, method, draft, keep, forget, tried, onTry,
           spotId: spot.id,
           spotLabel: spot.label,
           method: method.id,
+          variant: draft.variant || null,
+          repeat,
           step: step.id,
         },
         me.id,

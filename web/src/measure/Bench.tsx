@@ -6,6 +6,8 @@ import type { Method, Reading, Spot, WholeVisit } from '../api/types';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
 import { AtWork } from './AtWork';
+import { Aside, Contested } from './Contested';
+import { nextSlot, repeatFor, standing } from './cell';
 import { type Draft, fromReading, lastEntry } from './draft';
 import { Taken } from './Taken';
 import { newDraft, useDraft } from './useDraft';
@@ -16,24 +18,59 @@ type Props = { whole: WholeVisit; spot: Spot; method: Method };
 /** One method at one spot: the step to do now, its drawing and clock, the entry, the result as it is typed, the checks. */
 export function Bench({ whole, spot, method }: Props) {
   const me = useMe();
-  const [, setSearch] = useSearchParams();
-  const { draft, keep, forget, full } = useDraft(whole, spot.id, method, me.id);
-  const pending = usePending(whole.visit.id).find(
+  const [search, setSearch] = useSearchParams();
+  const slot = Number(search.get('repeat') ?? '1') || 1;
+  const { draft, keep, forget, full } = useDraft(whole, spot.id, method, me.id, slot);
+  const pending = usePending(whole.visit.id).filter(
     (one) => one.spotId === spot.id && one.method === method.id,
   );
   const taken = whole.readings.filter((one) => one.spotId === spot.id && one.method === method.id);
-  const standing = taken.find((one) => one.correctedBy === null);
+  const stand = standing(taken);
   const [tried, setTried] = useState(false);
+  const writes = mayWrite(me);
+
+  function toSlot(next: number | null) {
+    const params: Record<string, string> = { spot: spot.id, method: method.id };
+    if (next !== null && next > 1) params.repeat = String(next);
+    setSearch(params);
+  }
 
   function correct(reading: Reading) {
     const fresh = newDraft(method);
     const last = lastEntry(fresh, method);
     keep({
       ...fresh,
+      variant: reading.variant ?? fresh.variant,
       step: last?.id ?? '',
       values: { ...fresh.values, ...fromReading(reading.reading) },
+      note: reading.note ?? '',
+      takenAt: reading.takenAt,
       corrects: reading.id,
     });
+  }
+
+  function count(reading: Draft['values']) {
+    const variant = method.variants.length > 1 ? draft.variant : null;
+    const corrected = taken.find((one) => one.id === draft.corrects);
+    const body = {
+      visitId: whole.visit.id,
+      spotId: spot.id,
+      method: method.id,
+      variant,
+      repeat: corrected?.repeat ?? repeatFor(reading, variant, taken),
+      reading,
+      note: draft.note.trim() || null,
+      sampleId: null,
+      takenAt: draft.takenAt ?? nowIso(),
+      device: navigator.maxTouchPoints > 0 ? 'phone' : 'desk',
+      corrects: draft.corrects,
+      correctionReason: draft.corrects ? draft.reason : null,
+    };
+    const label = `${method.name}, ${whole.field.name} spot ${spot.label}`;
+    post({ person: me.id, path: `/api/readings/${newId()}`, body, label });
+    forget();
+    setTried(false);
+    toSlot(null);
   }
 
   const head = (
@@ -45,6 +82,7 @@ export function Bench({ whole, spot, method }: Props) {
       <span className="text-faded">
         spot {spot.label}
         {spot.note ? `, ${spot.note}` : ''}
+        {slot > 1 ? ', one more reading' : ''}
       </span>
       <Link to={`/methods/${method.id}`} className="link ml-auto">
         why and how
@@ -52,47 +90,55 @@ export function Bench({ whole, spot, method }: Props) {
     </header>
   );
 
-  if (pending) {
+  const another = slot > 1 && draft.corrects === null;
+  const shown = !another && draft.corrects === null && (stand.length > 0 || pending.length > 0);
+  if (shown || !writes) {
     return (
       <section className="bench" aria-label="Bench">
         {head}
-        <p className="mt-6 text-xl">Kept on this device, to send. The score comes with the signal.</p>
-      </section>
-    );
-  }
-  if ((standing && draft.corrects === null) || !mayWrite(me)) {
-    return (
-      <section className="bench" aria-label="Bench">
-        {head}
-        {standing ? (
-          <Taken method={method} reading={standing} all={taken} onCorrect={mayWrite(me) ? correct : null} />
-        ) : (
-          <p className="mt-6 text-xl">Nothing was read here.</p>
+        {pending.length > 0 && (
+          <p className="mt-6 text-xl">Kept on this device, to send. The score comes with the signal.</p>
+        )}
+        {stand.length === 0 && pending.length === 0 && <p className="mt-6 text-xl">Nothing was read here.</p>}
+        <Contested readings={taken} visitId={whole.visit.id} mayWrite={writes} />
+        {stand.map((reading) => (
+          <Taken
+            key={reading.id}
+            method={method}
+            reading={reading}
+            all={taken}
+            onCorrect={writes ? correct : null}
+          />
+        ))}
+        <Aside readings={taken} visitId={whole.visit.id} mayWrite={writes} />
+        {writes && (
+          <button
+            type="button"
+            className="link mt-6 min-h-14 border-t border-rule text-left text-lg"
+            onClick={() => toSlot(Math.max(2, nextSlot(taken) + pending.length))}
+          >
+            One more reading here: another depth, another block, a repeat
+          </button>
         )}
       </section>
     );
   }
 
-  function count(reading: Draft['values']) {
-    const body = {
-      visitId: whole.visit.id,
-      spotId: spot.id,
-      method: method.id,
-      reading,
-      takenAt: nowIso(),
-      device: navigator.maxTouchPoints > 0 ? 'phone' : 'desk',
-      corrects: draft.corrects,
-      correctionReason: draft.corrects ? draft.reason : null,
-    };
-    const label = `${method.name}, ${whole.field.name} spot ${spot.label}`;
-    post({ person: me.id, path: `/api/readings/${newId()}`, body, label });
-    forget();
-    setTried(false);
-  }
-
   return (
     <section className="bench grid content-start gap-5" aria-label="Bench">
       {head}
+      {another && (
+        <button
+          type="button"
+          className="link min-h-11 justify-self-start"
+          onClick={() => {
+            forget();
+            toSlot(null);
+          }}
+        >
+          No, leave it at what was read
+        </button>
+      )}
       {full && (
         <p className="text-warn" role="alert">
           This device has no room left: what you type now is not kept. Free some room, or write it on paper.
@@ -102,6 +148,7 @@ export function Bench({ whole, spot, method }: Props) {
         whole={whole}
         spot={spot}
         method={method}
+        repeat={slot}
         draft={draft}
         keep={keep}
         forget={forget}

@@ -1,6 +1,7 @@
 import type { Refusal } from '../api/problem';
 import type { Method } from '../api/types';
 import type { Draft } from './draft';
+import { NoteAndTime } from './NoteAndTime';
 
 /** The questions before a reading counts, and what still stands in its way. */
 export function Checks(props: {
@@ -28,6 +29,7 @@ export function Checks(props: {
           {check.question}
         </label>
       ))}
+      <NoteAndTime draft={draft} keep={keep} />
       {tried && (found.length > 0 || open.length > 0) && (
         <div role="alert" className="text-warn">
           {found.length > 0 && (

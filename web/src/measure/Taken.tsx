@@ -16,12 +16,13 @@ export function Taken(props: {
   onCorrect: ((reading: Reading) => void) | null;
 }) {
   const { method, reading, all, onCorrect } = props;
-  const earlier = all.filter((one) => one.id !== reading.id);
+  const earlier = versionsBefore(reading, all);
   return (
     <div className="mt-4 grid gap-4">
       <p className="text-lg text-faded">
-        Read by {reading.enteredBy}, {WHEN.format(new Date(reading.takenAt))}.
+        {named(reading)} Read by {reading.enteredBy}, {WHEN.format(new Date(reading.takenAt))}.
       </p>
+      {reading.note && <p className="text-lg whitespace-pre-wrap">{reading.note}</p>}
       <Result method={method} evaluation={reading.evaluation} offline={null} />
       {earlier.length > 0 && (
         <section aria-label="Earlier versions" className="border-t border-rule pt-3">
@@ -44,4 +45,20 @@ export function Taken(props: {
       )}
     </div>
   );
+}
+
+/** What tells it from others of its cell, in words. */
+function named(reading: Reading): string {
+  const depth = reading.reading.depthCm;
+  const parts = [
+    typeof depth === 'number' && reading.depthClass ? `At ${depth} cm.` : '',
+    reading.repeat > 1 ? `Repeat ${reading.repeat}.` : '',
+  ];
+  return parts.filter(Boolean).join(' ');
+}
+
+/** The versions that this one stands in for, newest first. */
+function versionsBefore(reading: Reading, all: Reading[]): Reading[] {
+  const before = all.find((one) => one.id === reading.corrects);
+  return before ? [before, ...versionsBefore(before, all)] : [];
 }

@@ -4,6 +4,7 @@ import { bandOf, Clod } from '../ground/Clod';
 import { show } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { Scrollable } from '../ground/Scrollable';
+import { contested, standing } from './cell';
 import type { Standing } from './clocks';
 import { useClocks } from './useClocks';
 import { findDraft } from './useDraft';
@@ -21,7 +22,9 @@ type Props = {
 export function Tray({ whole, methods, spots, spot, method }: Props) {
   const clocks = useClocks().filter((one) => one.clock.visitId === whole.visit.id);
   const pending = usePending(whole.visit.id);
-  const standing = whole.readings.filter((reading) => reading.correctedBy === null);
+  const stand = standing(whole.readings);
+  const asked = contested(whole.readings).flat();
+  const done = new Set([...stand, ...pending].map((one) => `${one.spotId} ${one.method}`)).size;
   if (spots.length === 0 || methods.length === 0) {
     return (
       <p className="text-lg">
@@ -70,7 +73,8 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                 </th>
                 {spots.map((one) => {
                   const cell = cellOf(
-                    standing.find((reading) => reading.spotId === one.id && reading.method === row.id),
+                    stand.filter((reading) => reading.spotId === one.id && reading.method === row.id),
+                    asked.some((reading) => reading.spotId === one.id && reading.method === row.id),
                     clocks.find((clock) => clock.clock.spotId === one.id && clock.clock.method === row.id),
                     pending.some((waiting) => waiting.spotId === one.id && waiting.method === row.id),
                     findDraft(whole, one.id, row.id) !== null,
@@ -95,7 +99,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
         </table>
       </Scrollable>
       <Legend />
-      <Progress whole={whole} done={standing.length + pending.length} of={spots.length * methods.length} />
+      <Progress whole={whole} done={done} of={spots.length * methods.length} />
     </section>
   );
 }
@@ -105,27 +109,36 @@ type Cell =
   | { is: 'begun'; words: string }
   | { is: 'sending'; words: string }
   | { is: 'clock'; words: string; clock: Standing }
-  | { is: 'done'; words: string; score: number | null; flagged: boolean };
+  | { is: 'done'; words: string; score: number | null; flagged: boolean; count: number };
 
 function cellOf(
-  reading: Reading | undefined,
+  readings: Reading[],
+  contested: boolean,
   clock: Standing | undefined,
   pending: boolean,
   begun: boolean,
 ): Cell {
   if (clock) return { is: 'clock', words: clock.state === 'waiting' ? 'waiting' : 'due now', clock };
   if (pending) return { is: 'sending', words: 'done, to send' };
+  // The topmost of several depths, and the first of repeats, stands for the cell.
+  const reading = [...readings].sort((a, b) => depthOf(a) - depthOf(b) || a.repeat - b.repeat)[0];
   if (reading) {
-    const { score, flags } = reading.evaluation;
-    const flagged = flags.some((flag) => flag.level === 'warning');
+    const { score, hollow } = reading.evaluation;
+    const flagged = contested || hollow.length > 0;
+    const count = readings.length;
     return {
       is: 'done',
-      words: `${score === null ? 'done, no score' : `${show(score, 0)}, ${bandOf(score)}`}${flagged ? ', flagged' : ''}`,
+      words: `${score === null ? 'done, no score' : `${show(score, 0)}, ${bandOf(score)}`}${count > 1 ? `, the first of ${count} readings` : ''}${contested ? ', which of two holds?' : flagged ? ', flagged' : ''}`,
       score,
       flagged,
+      count,
     };
   }
   return begun ? { is: 'begun', words: 'begun' } : { is: 'empty', words: 'empty' };
+}
+
+function depthOf(reading: Reading): number {
+  return typeof reading.reading.depthCm === 'number' && reading.depthClass ? reading.reading.depthCm : 0;
 }
 
 /** Many spots leave no room for numbers: the clod and its name for a screen reader say the band. */
@@ -146,6 +159,7 @@ function CellMark({ cell, dense }: { cell: Cell; dense: boolean }) {
             <Clod band={bandOf(cell.score)} size={18} />
             {cell.flagged && <span className="absolute -top-1 -right-1.5 size-2 rounded-full bg-warn" />}
           </span>
+          {cell.count > 1 && <sup className="num text-xs">{cell.count}</sup>}
           {cell.score !== null && !dense && (
             <span className="num max-desk:hidden">{show(cell.score, 0)}</span>
           )}
@@ -170,7 +184,7 @@ function Legend() {
         <Ring share={1} due size={16} width={2.5} /> due
       </li>
       <li className="flex items-center gap-1.5">
-        <span className="size-2 rounded-full bg-warn" /> flagged, no evidence
+        <span className="size-2 rounded-full bg-warn" /> flagged: no evidence, or two that differ
       </li>
     </ul>
   );

@@ -16,6 +16,9 @@ export type Draft = {
   /** The reading this one stands in for, and why. */
   corrects: string | null;
   reason: string;
+  /** What stands with the reading, and when it was taken where that was not now. */
+  note: string;
+  takenAt: string | null;
   changedAt: string;
 };
 

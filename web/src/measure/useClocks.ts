@@ -12,7 +12,10 @@ import { useNow } from '../ground/useNow';
 import { useMe } from '../people/session';
 import { bySoonest, merged, type Standing, standing } from './clocks';
 
-const VERSION = 1;
+const VERSION = 2;
+/** Clocks of before belonged to the one reading of their cell. */
+const ofFirst = (older: unknown) =>
+  (older as Clock[]).map((clock) => ({ ...clock, variant: null, repeat: 1 }));
 /** Clocks ended on this device are remembered until the server surely knows. */
 const KEEP_ENDED_MS = 86_400_000;
 
@@ -26,7 +29,7 @@ function here(person: string): Clock[] {
   const text = localStorage.getItem(`morphotera:${keyOf(person)}`) ?? '';
   if (text !== snapshotText) {
     snapshotText = text;
-    snapshot = device.read<Clock[]>(keyOf(person), VERSION) ?? [];
+    snapshot = device.read<Clock[]>(keyOf(person), VERSION, [ofFirst]) ?? [];
   }
   return snapshot;
 }
@@ -36,11 +39,11 @@ function keep(clock: Clock, person: string) {
     (one) => one.id !== clock.id && (one.endedAt === null || now() - Date.parse(one.endedAt) < KEEP_ENDED_MS),
   );
   device.write(keyOf(person), VERSION, [...others, clock]);
-  const { visitId, spotId, method, step, beganAt, endedAt } = clock;
+  const { visitId, spotId, method, variant, repeat, step, beganAt, endedAt } = clock;
   post({
     person,
     path: addressOf(clock),
-    body: { visitId, spotId, method, step, beganAt, endedAt },
+    body: { visitId, spotId, method, variant, repeat, step, beganAt, endedAt },
     label: `clock, spot ${clock.spotLabel}`,
   });
 }

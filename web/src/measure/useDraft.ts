@@ -6,15 +6,22 @@ import { inSentence } from '../ground/format';
 import { nowIso } from '../ground/time';
 import { type Draft, fromReading, startValues, type Values } from './draft';
 
-const VERSION = 1;
+const VERSION = 2;
 const SEND_AFTER_MS = 1500;
 
-const keyOf = (visitId: string, spotId: string, method: string) => `draft:${visitId}:${spotId}:${method}`;
+/** The first of a cell keeps the address it had before cells held several. */
+const keyOf = (visitId: string, spotId: string, method: string, repeat: number) =>
+  `draft:${visitId}:${spotId}:${method}${repeat === 1 ? '' : `:${repeat}`}`;
+
+/** Drafts of before had no note and no time of their own. */
+const withNote = (older: unknown) => ({ note: '', takenAt: null, ...(older as object) });
 
 /** What is being typed here, or was on another device if that is newer. */
-export function findDraft(whole: WholeVisit, spotId: string, method: string): Draft | null {
-  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method), VERSION);
-  const there = whole.drafts.find((one) => one.spotId === spotId && one.method === method);
+export function findDraft(whole: WholeVisit, spotId: string, method: string, repeat = 1): Draft | null {
+  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), VERSION, [withNote]);
+  const there = whole.drafts.find(
+    (one) => one.spotId === spotId && one.method === method && one.repeat === repeat,
+  );
   if (!there || (here && here.changedAt >= there.changedAt)) return here;
   const body = there.body as Partial<Draft>;
   return {
@@ -26,6 +33,8 @@ export function findDraft(whole: WholeVisit, spotId: string, method: string): Dr
     checks: body.checks ?? {},
     corrects: body.corrects ?? null,
     reason: body.reason ?? '',
+    note: body.note ?? '',
+    takenAt: body.takenAt ?? null,
     changedAt: there.changedAt,
   };
 }
@@ -41,15 +50,19 @@ export function newDraft(method: Method): Draft {
     checks: {},
     corrects: null,
     reason: '',
+    note: '',
+    takenAt: null,
     changedAt: '',
   };
 }
 
 /** The draft in hand: on the device with every key, on the server soon after. */
-export function useDraft(whole: WholeVisit, spotId: string, method: Method, person: string) {
+export function useDraft(whole: WholeVisit, spotId: string, method: Method, person: string, repeat: number) {
   const visitId = whole.visit.id;
-  const key = keyOf(visitId, spotId, method.id);
-  const [draft, setDraft] = useState<Draft>(() => findDraft(whole, spotId, method.id) ?? newDraft(method));
+  const key = keyOf(visitId, spotId, method.id, repeat);
+  const [draft, setDraft] = useState<Draft>(
+    () => findDraft(whole, spotId, method.id, repeat) ?? newDraft(method),
+  );
   const [full, setFull] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
 
@@ -62,12 +75,21 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
         timer.current = setTimeout(() => {
           const path = `/api/visits/${visitId}/drafts/${spotId}/${method.id}`;
           const label = `${inSentence(method.name)}, being typed`;
-          post({ person, path, body: { body: next, changedAt: next.changedAt }, label }, true);
+          // Drafts of one cell have one address: only a newer one of the same repeat takes the place of one that waits.
+          post(
+            {
+              person,
+              path,
+              body: { body: next, changedAt: next.changedAt, repeat, variant: next.variant || null },
+              label,
+            },
+            true,
+          );
         }, SEND_AFTER_MS);
         return next;
       });
     },
-    [key, visitId, spotId, method, person],
+    [key, visitId, spotId, method, person, repeat],
   );
 
   const forget = useCallback(() => {

@@ -4,7 +4,6 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Evaluation, Method, WholeVisit } from '../api/types';
 import type { Draft } from './draft';
-import { knownAt } from './known';
 
 /** The reading computed as it stands, once the keys rest. What came before stays in sight until the new one is there. */
 export function useEvaluation(
@@ -13,20 +12,9 @@ export function useEvaluation(
   method: Method,
   reading: Draft['values'],
   readable: boolean,
+  corrects: string | null,
 ) {
-  const { field, visit } = whole;
-  const context = {
-    use: field.use,
-    texture: field.texture,
-    clayPercent: field.clayPercent,
-    crop: field.crop,
-    purpose: field.purpose,
-    moisture: visit.moisture,
-    soilTemperatureC: visit.soilTemperatureC,
-    daysSinceRain: visit.daysSinceRain,
-    ...knownAt(whole, spotId),
-  };
-  const text = JSON.stringify({ context, reading });
+  const text = JSON.stringify({ spotId, method: method.id, reading, corrects });
   const [rested, setRested] = useState(text);
   useEffect(() => {
     const timer = setTimeout(() => setRested(text), 200);
@@ -36,9 +24,9 @@ export function useEvaluation(
     queryKey: keys.evaluation(method.id, rested),
     queryFn: ({ signal }) =>
       take(
-        api.POST('/api/methods/{id}/evaluate', {
+        api.POST('/api/visits/{id}/evaluate', {
           signal,
-          params: { path: { id: method.id } },
+          params: { path: { id: whole.visit.id } },
           body: JSON.parse(rested),
         }),
       ) as Promise<Evaluation>,

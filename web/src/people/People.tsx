@@ -38,7 +38,8 @@ export default function People() {
                 >
                   <span className="font-medium">{person.name}</span>
                   <span className="num text-faded">{person.email}</span>
-                  <span className="w-full text-sm text-faded">{seen(person, holdings.data ?? [])}</span>
+                  <span className="text-sm text-faded">{seen(person, holdings.data ?? [])}</span>
+                  <Remove person={person} />
                 </li>
               ))}
             </ul>
@@ -47,6 +48,57 @@ export default function People() {
         )}
       </Show>
     </div>
+  );
+}
+
+/** Gone from the practice at once, signed out everywhere; their name stays with what they did. */
+function Remove({ person }: { person: PersonView }) {
+  const queries = useQueryClient();
+  const [asked, setAsked] = useState(false);
+  const [fault, setFault] = useState<unknown>(null);
+
+  async function remove() {
+    try {
+      await take(
+        api.DELETE('/api/people/{id}', {
+          params: { path: { id: person.id }, query: { version: person.version } },
+        }),
+      );
+      setFault(null);
+    } catch (error) {
+      setFault(error);
+    }
+    setAsked(false);
+    await queries.invalidateQueries({ queryKey: keys.people });
+  }
+
+  return (
+    <span className="flex flex-wrap items-center gap-4">
+      {asked ? (
+        <>
+          <button type="button" className="button" onClick={() => void remove()}>
+            Remove {person.name}
+          </button>
+          <button type="button" className="link min-h-11" onClick={() => setAsked(false)}>
+            No, keep
+          </button>
+        </>
+      ) : (
+        <button
+          type="button"
+          className="link min-h-11 text-sm"
+          aria-label={`Remove ${person.name}`}
+          onClick={() => setAsked(true)}
+        >
+          Remove
+        </button>
+      )}
+      {fault !== null && (
+        <span className="text-warn" role="alert">
+          {refusals(fault)[0]?.text ?? sentence(fault)}
+        </span>
+      )}
+    </span>
   );
 }
 

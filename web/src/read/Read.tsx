@@ -6,11 +6,12 @@ import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
 import { ScoresView } from './ScoresView';
 import { SectionPage } from './SectionPage';
+import { ValuesPage } from './ValuesPage';
 
 const TAB =
   'min-h-11 border-b-2 border-transparent font-head text-[1.05rem] font-semibold text-faded data-[state=active]:border-ink data-[state=active]:text-ink';
 
-/** What was found: the cut through the ground, then the scores. */
+/** The cut through the ground, the scores, and every value that was found. */
 export function Read() {
   const { visitId = '' } = useParams();
   const whole = useVisit(visitId);
@@ -41,6 +42,9 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
           <Tabs.Trigger value="scores" className={TAB}>
             Scores
           </Tabs.Trigger>
+          <Tabs.Trigger value="found" className={TAB}>
+            What was found
+          </Tabs.Trigger>
         </Tabs.List>
         <ZonePick field={whole.field} zone={zone} onPick={pickZone} />
       </div>
@@ -49,6 +53,9 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
       </Tabs.Content>
       <Tabs.Content value="scores">
         <ScoresView whole={whole} zone={zone} />
+      </Tabs.Content>
+      <Tabs.Content value="found">
+        <ValuesPage whole={whole} zone={zone} />
       </Tabs.Content>
     </Tabs.Root>
   );

@@ -12,6 +12,9 @@ function scores(spots: number[], odd: string[] = []): FieldScores {
     methods: [
       {
         method: 'slaking',
+        depthClass: null,
+        inGroup: true,
+        hollow: false,
         group: 'structure',
         grade: 'A',
         n: spots.length,
@@ -21,7 +24,7 @@ function scores(spots: number[], odd: string[] = []): FieldScores {
         highest: Math.max(...spots),
         uneven: false,
         odd,
-        spots: spots.map((score, i) => ({ spot: `s${i + 1}`, score })),
+        spots: spots.map((score, i) => ({ spot: `s${i + 1}`, score, hollow: false, beside: false })),
       } as MethodScore,
     ],
     groups: [{ group: 'structure', score: mean }],
@@ -58,4 +61,25 @@ it('the mean of the visit before stands beside it where there was one', () => {
 it('a table behind it holds the same numbers', () => {
   const page = drawn(scores([60, 62.25]));
   expect(texts(page, 'table td')).toEqual(['61.1', '1: 60, 2: 62.3']);
+});
+
+it('a test made on a wrong day is drawn hollow and said to be no evidence', () => {
+  const now = scores([40, 60]);
+  const row = now.methods[0] as MethodScore;
+  now.methods[0] = {
+    ...row,
+    n: 0,
+    hollow: true,
+    inGroup: false,
+    spots: row.spots.map((spot) => ({ ...spot, hollow: true })),
+  };
+  const page = drawn(now);
+  expect(page.querySelectorAll('svg circle[stroke-dasharray]')).toHaveLength(2);
+  expect(page.textContent).toContain('no evidence');
+});
+
+it('a deeper row says its depth', () => {
+  const now = scores([40]);
+  now.methods.push({ ...(now.methods[0] as MethodScore), depthClass: '30-60', inGroup: false });
+  expect(drawn(now).textContent).toContain('30–60 cm');
 });

@@ -1,5 +1,5 @@
 import { nameOf } from '../api/methodNames';
-import type { Band, FieldScores, Method } from '../api/types';
+import type { Band, FieldScores, Method, MethodScore } from '../api/types';
 import { bandOf, ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
@@ -32,7 +32,12 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
     (one) => !groups.includes(one as never),
   );
   const order = [...groups, ...ungrouped];
-  const rows = order.flatMap((group) => scores.methods.filter((method) => method.group === group));
+  // Rows that make a group's score come first; deeper ones and those a better way speaks for stand below them.
+  const rows = order.flatMap((group) =>
+    scores.methods
+      .filter((method) => method.group === group)
+      .sort((a, b) => Number(b.inGroup) - Number(a.inGroup)),
+  );
   const bottom = TOP + rows.length * ROW + 8;
   const name = (id: string) => nameOf(methods, id);
   return (
@@ -42,7 +47,9 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
           viewBox={`0 0 830 ${bottom + 8}`}
           className="w-full min-w-[36rem]"
           role="img"
-          aria-label={rows.map((row) => `${name(row.method)} ${show(row.mean)}`).join(', ')}
+          aria-label={rows
+            .map((row) => `${name(row.method)} ${show(row.mean)}${row.hollow ? ', no evidence' : ''}`)
+            .join(', ')}
         >
           {BANDS.map(([band, from, to]) => (
             <g key={band}>
@@ -102,17 +109,24 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
           })}
           {rows.map((row, i) => {
             const y = TOP + i * ROW + ROW / 2 - 3;
-            const was = before?.methods.find((one) => one.method === row.method)?.mean;
+            const was = before?.methods.find(
+              (one) => one.method === row.method && one.depthClass === row.depthClass && !one.hollow,
+            )?.mean;
             const places = spread(
               row.spots.map((spot) => x(spot.score)),
               11,
               6,
             );
             return (
-              <g key={row.method}>
-                <text x="4" y={y + 5} fontSize="16" fill="var(--ink)">
+              <g key={rowKey(row)} opacity={row.inGroup ? undefined : 0.62}>
+                <text x="4" y={subOf(row) ? y - 1 : y + 5} fontSize="16" fill="var(--ink)">
                   {name(row.method)}
                 </text>
+                {subOf(row) && (
+                  <text x="4" y={y + 15} fontSize="12.5" fill="var(--faded)">
+                    {subOf(row)}
+                  </text>
+                )}
                 <text x={LEFT - 22} y={y + 5} fontSize="12.5" textAnchor="end" fill="var(--faded)">
                   {row.grade}
                 </text>
@@ -136,6 +150,7 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
                         fill="var(--lift)"
                         stroke={odd ? 'var(--warn)' : 'var(--ink)'}
                         strokeWidth={odd ? 2 : 1.4}
+                        strokeDasharray={spot.hollow || spot.beside ? '2 2' : undefined}
                       />
                       {odd && (
                         <text
@@ -154,8 +169,8 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
                 })}
                 <path
                   d={`M${x(row.mean)} ${y - 10}l7.5 10 -7.5 10 -7.5 -10Z`}
-                  fill="var(--ink)"
-                  stroke="var(--paper)"
+                  fill={row.hollow || !row.inGroup ? 'var(--lift)' : 'var(--ink)'}
+                  stroke={row.hollow || !row.inGroup ? 'var(--ink)' : 'var(--paper)'}
                   strokeWidth="1"
                 />
               </g>
@@ -174,8 +189,11 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
         </thead>
         <tbody>
           {rows.map((row) => (
-            <tr key={row.method}>
-              <th scope="row">{name(row.method)}</th>
+            <tr key={rowKey(row)}>
+              <th scope="row">
+                {name(row.method)}
+                {subOf(row) && `, ${subOf(row)}`}
+              </th>
               <td>{show(row.mean)}</td>
               <td>{row.spots.map((spot) => `${spotLabel(spot.spot)}: ${show(spot.score)}`).join(', ')}</td>
             </tr>
@@ -184,4 +202,16 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
       </table>
     </figure>
   );
+}
+
+function rowKey(row: MethodScore): string {
+  return `${row.method} ${row.depthClass}`;
+}
+
+/** What a row is beside its method: its depth, or why it makes no group's score. */
+function subOf(row: MethodScore): string | null {
+  const depth = row.depthClass && `${row.depthClass.replace('-', '–').replace('60+', 'below 60')} cm`;
+  if (row.hollow) return [depth, 'not the day for it: no evidence'].filter(Boolean).join(', ');
+  if (row.spots.every((spot) => spot.beside)) return 'a better way speaks for these spots';
+  return row.inGroup ? (depth === '0–10 cm' ? null : depth) : depth;
 }

@@ -58,6 +58,70 @@ function useScores(visitId: string | null, zone: string) {
   });
 }
 
+const SIDE_BY_SIDE: Record<string, { head: string; ask: string }> = {
+  'in-step': { head: 'Soil and plants are in step', ask: 'What limits one limits the other.' },
+  'soil-ahead': {
+    head: 'The soil is ahead of its plants',
+    ask: 'The soil is not the limit: look at grazing or mowing, sowing, water, pests, a nutrient, disease.',
+  },
+  'plants-ahead': {
+    head: 'The plants are ahead of their soil',
+    ask: 'Look for what props them up: heavy soluble nitrogen, irrigation. It hides a soil that is running down.',
+  },
+};
+const BOTH_LOW = 50;
+
+/** Two columns of one picture, with the question to ask; or why it cannot be said yet. */
+function SoilAndPlants({ scores }: { scores: FieldScores }) {
+  const { plants, difference, balance } = scores;
+  if (plants === null || difference === null) return null;
+  const soil = plants + difference;
+  const said = balance ? SIDE_BY_SIDE[balance] : null;
+  const y = (score: number) => 92 - (score / 100) * 84;
+  return (
+    <div className="grid grid-cols-[6.5rem_1fr] gap-4 border-t border-rule pt-3">
+      <svg
+        viewBox="0 0 104 116"
+        role="img"
+        aria-label={`Soil ${show(soil, 0)}, plants ${show(plants, 0)} of 100`}
+      >
+        <path d="M2 92H102" stroke="var(--ink)" strokeWidth="1.6" />
+        {[
+          { x: 12, score: soil, fill: 'var(--soil-mid)', word: 'soil' },
+          { x: 60, score: plants, fill: 'var(--holding)', word: 'plants' },
+        ].map((side) => (
+          <g key={side.word} opacity={said ? undefined : 0.5}>
+            <rect x={side.x} y={y(side.score)} width="32" height={92 - y(side.score)} fill={side.fill} />
+            <text
+              x={side.x + 16}
+              y={y(side.score) - 4}
+              textAnchor="middle"
+              fontSize="13"
+              className="num"
+              fill="var(--ink)"
+            >
+              {show(side.score, 0)}
+            </text>
+            <text x={side.x + 16} y="108" textAnchor="middle" fontSize="12.5" fill="var(--faded)">
+              {side.word}
+            </text>
+          </g>
+        ))}
+      </svg>
+      <div>
+        <h3>{said ? said.head : 'Soil beside plants: too little to say'}</h3>
+        <p>
+          {said
+            ? soil < BOTH_LOW && plants < BOTH_LOW
+              ? 'Both are low: start with the limiting group.'
+              : said.ask
+            : 'It takes three clean spots of each and half of the groups.'}
+        </p>
+      </div>
+    </div>
+  );
+}
+
 const SCHOOLS = {
   balanced: 'by balance of its groups',
   weakest: 'by its weakest group',
@@ -113,6 +177,7 @@ function Sums(props: {
         test.
         {soil.provisional && ' Under half of the groups or three spots: do not lean on the number yet.'}
       </p>
+      <SoilAndPlants scores={scores} />
       {[...odd].map(([spot, names]) => {
         const at = whole.field.spots.find((one) => one.id === spot);
         return (
@@ -147,6 +212,20 @@ function Sums(props: {
             <circle cx="8" cy="8" r="5" fill="var(--lift)" stroke="var(--ink)" strokeWidth="1.4" />
           </svg>
           a spot
+        </li>
+        <li className="flex items-center gap-3">
+          <svg width="16" height="16" aria-hidden="true">
+            <circle
+              cx="8"
+              cy="8"
+              r="5"
+              fill="var(--lift)"
+              stroke="var(--ink)"
+              strokeWidth="1.4"
+              strokeDasharray="2 2"
+            />
+          </svg>
+          a spot that is shown and counts in nothing
         </li>
         {beforeDay && (
           <li className="flex items-center gap-3">

@@ -4,31 +4,60 @@ import type { SectionColumn, SectionView } from '../api/types';
 import { render, texts } from '../testing/render';
 import { SectionDrawing } from './SectionDrawing';
 
-function column(label: string, more: Partial<SectionColumn> = {}): SectionColumn {
+function column(
+  label: string,
+  more: Partial<SectionColumn['ground']> = {},
+  score: number | null = 58,
+): SectionColumn {
   return {
     spotId: `spot-${label}`,
     label,
     note: null,
     zoneKind: 'main',
-    score: 58,
-    layers: [
-      { topCm: 0, bottomCm: 14, shape: 'crumb', effort: 'falls', pores: 'many', roots: 'many' },
-      { topCm: 14, bottomCm: 30, shape: 'plates', effort: 'hard', pores: 'none', roots: 'none' },
-    ],
-    cone: [
-      { depthCm: 15, value: 900 },
-      { depthCm: 30, value: 2600 },
-    ],
-    coneBefore: [],
-    limitCm: 24,
-    panPeakCm: null,
-    panBaseCm: null,
-    root80Cm: 21,
-    rootMaxCm: 25,
-    rootsEndFlat: true,
-    rootsBent: false,
-    ph: [{ depthCm: 5, value: 6 }],
-    ...more,
+    score,
+    ground: {
+      spot: `spot-${label}`,
+      layers: [
+        layer({ topCm: 0, bottomCm: 14, shape: 'crumb', effort: 'falls', pores: 'many', roots: 'many' }),
+        layer({ topCm: 14, bottomCm: 30, shape: 'plates', effort: 'hard', pores: 'none', roots: 'none' }),
+      ],
+      cone: [
+        { depthCm: 15, value: 900 },
+        { depthCm: 30, value: 2600 },
+      ],
+      coneHollow: false,
+      coneBefore: [],
+      limitCm: 24,
+      panPeakCm: null,
+      panBaseCm: null,
+      root80Cm: 21,
+      rootMaxCm: 25,
+      rootRatio: 0.6,
+      rootStopCm: null,
+      rootsEndFlat: true,
+      rootsBent: false,
+      waterAtCm: null,
+      ph: [{ depthCm: 5, value: 6 }],
+      salinity: [],
+      ...more,
+    },
+  };
+}
+
+type Layer = SectionColumn['ground']['layers'][number];
+
+function layer(of: Partial<Layer>): Layer {
+  return {
+    topCm: 0,
+    bottomCm: 20,
+    shape: 'crumb',
+    effort: null,
+    pores: null,
+    roots: 'many',
+    mottles: null,
+    moisture: null,
+    pit: false,
+    ...of,
   };
 }
 
@@ -73,18 +102,38 @@ describe('the section', () => {
   });
 
   it('leaves out what was not looked at and draws nothing that is not a number', () => {
-    const bare = column('1', {
-      layers: [],
-      cone: [],
-      limitCm: null,
-      root80Cm: null,
-      rootMaxCm: null,
-      ph: [],
-      score: null,
-    });
+    const bare = column(
+      '1',
+      {
+        layers: [],
+        cone: [],
+        limitCm: null,
+        root80Cm: null,
+        rootMaxCm: null,
+        ph: [],
+      },
+      null,
+    );
     const page = render(<SectionDrawing view={section(bare)} />);
     expect(page.innerHTML).not.toMatch(/NaN|undefined/);
     expect(texts(page, 'svg text')).not.toContain('58');
+  });
+
+  it('draws the layers of a pit, salt by depth and where water stood', () => {
+    const wet = column('1', {
+      layers: [layer({ topCm: 0, bottomCm: 60, mottles: 'rust', pit: true })],
+      salinity: [{ depthCm: 45, value: 6.4 }],
+      waterAtCm: 55,
+    });
+    const page = render(<SectionDrawing view={section(wet)} />);
+    expect(texts(page, 'svg text')).toContain('6.4');
+    expect(page.querySelectorAll('ellipse').length).toBeGreaterThan(3);
+    expect(page.textContent).toContain('salt as paste, dS/m');
+  });
+
+  it('says of a cone pushed on a wrong day that it is no evidence', () => {
+    const page = render(<SectionDrawing view={section(column('1', { coneHollow: true }))} />);
+    expect(page.textContent).toContain('no evidence');
   });
 
   it('is the same ground every time it is drawn', () => {

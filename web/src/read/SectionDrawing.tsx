@@ -3,7 +3,16 @@ import { bandOf, ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
 import { depthScale, scale } from '../ground/scale';
-import { ConeLine, type Frame, GroundLayers, LimitMark, PhMarks, Roots } from './columnMarks';
+import {
+  ConeLine,
+  type Frame,
+  GroundLayers,
+  LimitMark,
+  PhMarks,
+  Roots,
+  SaltMarks,
+  WaterMark,
+} from './columnMarks';
 
 const LEFT = 62;
 const TOP = 60;
@@ -18,7 +27,9 @@ export function SectionDrawing({ view }: { view: SectionView }) {
   const wide = view.columns.length > 7 ? 92 : WIDTH;
   const full = LEFT + view.columns.length * (wide + GAP);
   const bottom = depth(depth.domain[1]);
-  const hasGhost = view.columns.some((column) => column.coneBefore.length > 0);
+  const has = (of: (ground: SectionColumn['ground']) => boolean) =>
+    view.columns.some((column) => of(column.ground));
+  const hasGhost = view.columns.some((column) => column.ground.coneBefore.length > 0);
   return (
     <figure>
       <Scrollable label="The cut through the ground">
@@ -74,7 +85,16 @@ export function SectionDrawing({ view }: { view: SectionView }) {
         </svg>
       </Scrollable>
       <figcaption className="mt-2">
-        <Legend ghost={hasGhost} />
+        <Legend
+          ghost={hasGhost}
+          salt={has((ground) => ground.salinity.length > 0)}
+          hollow={has((ground) => ground.coneHollow)}
+          water={has(
+            (ground) =>
+              ground.waterAtCm !== null ||
+              ground.layers.some((one) => one.mottles !== null && one.mottles !== 'none'),
+          )}
+        />
       </figcaption>
     </figure>
   );
@@ -121,10 +141,12 @@ function Column({ column, frame }: { column: SectionColumn; frame: Frame }) {
         strokeWidth="1.2"
         strokeDasharray="5 4"
       />
-      <ConeLine points={column.coneBefore} frame={frame} ghost />
-      <ConeLine points={column.cone} frame={frame} />
+      <ConeLine points={column.ground.coneBefore} frame={frame} ghost />
+      <ConeLine points={column.ground.cone} frame={frame} hollow={column.ground.coneHollow} />
+      <WaterMark column={column} frame={frame} />
       <LimitMark column={column} frame={frame} />
       <PhMarks column={column} frame={frame} />
+      <SaltMarks column={column} frame={frame} />
     </g>
   );
 }
@@ -135,7 +157,8 @@ function cutTo(text: string, width: number): string {
   return text.length <= most ? text : `${text.slice(0, most - 1).trimEnd()}…`;
 }
 
-function Legend({ ghost }: { ghost: boolean }) {
+function Legend(shown: { ghost: boolean; salt: boolean; hollow: boolean; water: boolean }) {
+  const { ghost, salt, hollow, water } = shown;
   return (
     <ul className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-faded" aria-label="Marks">
       <Mark words="cone, 0 to 4 MPa">
@@ -144,6 +167,22 @@ function Legend({ ghost }: { ghost: boolean }) {
       {ghost && (
         <Mark words="the visit before">
           <path d="M0 6h30" stroke="var(--ink)" strokeWidth="1.6" strokeDasharray="2 4" />
+        </Mark>
+      )}
+      {hollow && (
+        <Mark words="cone on a day too dry or wet: no evidence">
+          <path d="M0 6h30" stroke="var(--ink)" strokeWidth="2.4" strokeOpacity="0.35" />
+        </Mark>
+      )}
+      {salt && (
+        <Mark words="salt as paste, dS/m">
+          <rect x="1" y="0.5" width="28" height="11" rx="5.5" fill="var(--lift)" stroke="var(--water)" />
+        </Mark>
+      )}
+      {water && (
+        <Mark words="colours of water, and where it stood">
+          <path d="M1 6q4 -4 8 0t8 0" fill="none" stroke="var(--water)" strokeWidth="2" />
+          <circle cx="24" cy="6" r="2.6" fill="var(--iron)" />
         </Mark>
       )}
       <Mark words="root limit, 2.07 MPa">

@@ -28,7 +28,12 @@ function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit
   const base = `/fields/${whole.field.id}/visits/${whole.visit.id}`;
   if (
     view.columns.every(
-      (column) => column.layers.length === 0 && column.cone.length === 0 && column.root80Cm === null,
+      ({ ground }) =>
+        ground.layers.length === 0 &&
+        ground.cone.length === 0 &&
+        ground.root80Cm === null &&
+        ground.ph.length === 0 &&
+        ground.salinity.length === 0,
     )
   ) {
     return (
@@ -101,9 +106,13 @@ function Numbers({ view }: { view: SectionView }) {
                 {column.label}
               </th>
               <td>
-                {column.limitCm === null ? (column.cone.length > 0 ? 'not met' : '–') : show(column.limitCm)}
+                {column.ground.limitCm === null
+                  ? column.ground.cone.length > 0
+                    ? 'not met'
+                    : '–'
+                  : show(column.ground.limitCm)}
               </td>
-              <td>{show(column.root80Cm, 0)}</td>
+              <td>{show(column.ground.root80Cm, 0)}</td>
               <td>{show(column.score, 0)}</td>
             </tr>
           ))}

@@ -33,7 +33,7 @@ export function Spots({ field }: { field: LandField }) {
     await take(
       api.PUT('/api/zones/{id}', {
         params: { path: { id } },
-        body: { fieldId: field.id, name, kind, version: 0 },
+        body: { fieldId: field.id, name, kind, texture: null, clayPercent: null, version: 0 },
       }),
     );
     return id;

@@ -5,7 +5,7 @@ import { api, take } from '../api/client';
 import * as device from '../api/device';
 import { keys } from '../api/keys';
 import { drop, parcels } from '../api/outbox';
-import type { FieldCard } from '../api/types';
+import type { FieldCard, SeasonPage } from '../api/types';
 import { Clod } from '../ground/Clod';
 import { clockText, day, inSentence, longDay, month, show, today } from '../ground/format';
 import { Ring } from '../ground/Ring';
@@ -15,17 +15,21 @@ import { benchPath } from '../measure/Dock';
 import { useClocks } from '../measure/useClocks';
 import { mayWrite, useMe } from '../people/session';
 import { SeasonMap } from './SeasonMap';
+import { useMoreFields } from './useMoreFields';
 
 /** Home: the map as the page, a list in time beside it. */
 export function Season() {
   const fields = useQuery({
     queryKey: keys.season,
-    queryFn: ({ signal }) => take(api.GET('/api/fields', { signal })) as Promise<FieldCard[]>,
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/season', { signal, params: { query: { limit: 200 } } })) as Promise<SeasonPage>,
   });
-  return <Show of={fields}>{(cards) => <SeasonOf cards={cards} />}</Show>;
+  return <Show of={fields}>{(page) => <SeasonOf page={page} />}</Show>;
 }
 
-function SeasonOf({ cards }: { cards: FieldCard[] }) {
+function SeasonOf({ page }: { page: SeasonPage }) {
+  const more = useMoreFields(page);
+  const cards = more.cards;
   const me = useMe();
   if (cards.length === 0) {
     return (
@@ -51,6 +55,14 @@ function SeasonOf({ cards }: { cards: FieldCard[] }) {
         <SeasonMap cards={cards} />
         <p className="mt-2 text-sm text-faded">
           Drawn from your fields, north up.{' '}
+          {more.after && (
+            <>
+              {cards.length} of {page.of} fields, what needs someone first.{' '}
+              <button type="button" className="link" onClick={() => void more.load()}>
+                Show more
+              </button>{' '}
+            </>
+          )}
           {mayWrite(me) && (
             <Link to="/new-field" className="link">
               New field

@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.SplittableRandom;
 import java.util.concurrent.TimeUnit;
 import morphotera.decide.Causes;
 import morphotera.decide.NextTests;
+import morphotera.decide.Seen;
+import morphotera.measure.Cell;
 import morphotera.measure.Evaluation;
-import morphotera.measure.methods.GoodReadings;
-import morphotera.measure.Grade;
 import morphotera.measure.Method;
+import morphotera.measure.Taken;
+import morphotera.measure.methods.GoodReadings;
 import morphotera.measure.methods.Methods;
 import morphotera.read.FieldScores;
 import morphotera.read.School;
@@ -64,13 +65,13 @@ public class CoreBench {
     /** A visit after which half of the findings are known. */
     @State(Scope.Benchmark)
     public static class Found {
-        private final Map<String, Boolean> findings = new LinkedHashMap<>();
+        private final Map<String, Seen> findings = new LinkedHashMap<>();
         private final Map<String, Double> minutes = new LinkedHashMap<>();
-        private final Causes.Setting setting = new Causes.Setting("arable", "medium", "humid", false);
+        private final Causes.Setting setting = new Causes.Setting("arable", "medium", "humid", false, false);
 
         public Found() {
             for (int i = 0; i < Tables.CAUSES.findings().size(); i += 2) {
-                findings.put(Tables.CAUSES.findings().get(i).id(), i % 4 == 0);
+                findings.put(Tables.CAUSES.findings().get(i).id(), Seen.plainly(i % 4 == 0));
             }
             for (Method method : Methods.ALL) {
                 minutes.put(method.id(), 5.0);
@@ -88,18 +89,13 @@ public class CoreBench {
     /** A visit of ten spots and twenty methods. */
     @State(Scope.Benchmark)
     public static class Visit {
-        private final List<FieldScores.Scored> scored = new ArrayList<>();
+        private final List<Taken> taken = new ArrayList<>();
 
         public Visit() {
-            SplittableRandom random = new SplittableRandom(1);
             for (Method method : Methods.ALL.subList(0, 20)) {
+                Evaluation done = Tables.evaluate(method.id(), CONTEXT, GoodReadings.of(method.id()));
                 for (int spot = 0; spot < 10; spot++) {
-                    scored.add(new FieldScores.Scored(
-                            "spot " + spot,
-                            method.id(),
-                            method.description().group(),
-                            Grade.A,
-                            100 * random.nextDouble()));
+                    taken.add(Taken.at("spot " + spot, Cell.PLAIN, done));
                 }
             }
         }
@@ -113,7 +109,7 @@ public class CoreBench {
     public double tenThousandVisits(Visit visit) {
         double sum = 0;
         for (int i = 0; i < 10_000; i++) {
-            sum += FieldScores.of(visit.scored, School.BALANCED).soil().balanced();
+            sum += FieldScores.of(visit.taken, School.BALANCED, null).soil().balanced();
         }
         return sum;
     }

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import morphotera.ground.Refusal;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 
 /**
  * Everything that may be wrong with a body that is described by fields: wrong type, unknown word, unknown field, out of range,
@@ -18,28 +18,28 @@ import morphotera.measure.Field;
  * written.
  */
 public final class BadInput {
-    private final List<Field> fields;
+    private final List<Entry> fields;
     private final String root;
     private final Function<Map<String, ?>, List<Refusal>> refused;
 
     /** @param refused gives what is refused of a body, none where it is taken */
-    public BadInput(List<Field> fields, String root, Function<Map<String, ?>, List<Refusal>> refused) {
+    public BadInput(List<Entry> fields, String root, Function<Map<String, ?>, List<Refusal>> refused) {
         this.fields = fields;
         this.root = root;
         this.refused = refused;
     }
 
     /** A field, inside lists and groups too, with the way to put a value there. */
-    private record Place(Field field, String path, UnaryOperator<Object> inside) {
-        static List<Place> of(List<Field> fields, String path, UnaryOperator<Object> around) {
+    private record Place(Entry field, String path, UnaryOperator<Object> inside) {
+        static List<Place> of(List<Entry> fields, String path, UnaryOperator<Object> around) {
             List<Place> places = new ArrayList<>();
-            for (Field field : fields) {
+            for (Entry field : fields) {
                 String here = path + "/" + field.key();
                 UnaryOperator<Object> in = value -> around.apply(one(field.key(), value));
                 places.add(new Place(field, here, in));
-                if (field.kind() == Field.Kind.LIST) {
+                if (field.kind() == Entry.Kind.LIST) {
                     places.addAll(of(field.fields(), here + "/0", item -> in.apply(List.of(item))));
-                } else if (field.kind() == Field.Kind.GROUP) {
+                } else if (field.kind() == Entry.Kind.GROUP) {
                     places.addAll(of(field.fields(), here, in));
                 }
             }
@@ -85,7 +85,7 @@ public final class BadInput {
     }
 
     private void number(Place place) {
-        Field.Range range = place.field().range();
+        Entry.Range range = place.field().range();
         refuses(place, "7", "wrong-type");
         refuses(place, true, "wrong-type");
         refuses(place, range.max() + 1, "out-of-range");
@@ -153,7 +153,7 @@ public final class BadInput {
 
     private void missing() {
         List<String> needed = fields.stream()
-                .filter(field -> field.required() && field.preset() == null && field.kind() != Field.Kind.GROUP)
+                .filter(field -> field.required() && field.preset() == null && field.kind() != Entry.Kind.GROUP)
                 .map(field -> root + "/" + field.key() + " missing")
                 .toList();
         assertThat(refused.apply(Map.of()).stream().map(one -> one.path() + " " + one.code()))

@@ -14,9 +14,10 @@ import morphotera.follow.Forecast;
 import morphotera.follow.forecasts.Forecasts;
 import morphotera.ground.Decimal;
 import morphotera.measure.Description;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.methods.Methods;
 import org.junit.jupiter.api.Test;
 
@@ -80,20 +81,26 @@ class GuideTest {
         of.cautions().forEach(caution -> page.append("- **").append(caution).append("**\n"));
         page.append(of.cautions().isEmpty() ? "" : "\n");
         fields(page, of.fields());
-        page.append("\n| comes of it | unit | formula |\n| --- | --- | --- |\n");
-        for (Description.Result result : of.results()) {
+        page.append("\n| comes of it | unit | needs the day | formula |\n| --- | --- | --- | --- |\n");
+        for (Result result : of.results()) {
             page.append("| ")
                     .append(result.label())
                     .append(" `")
                     .append(result.key())
                     .append("` | ");
-            page.append(result.unit() == null ? "" : result.unit())
-                    .append(" | ")
+            page.append(unit(result))
+                    .append(result.needsDay() ? " | yes | " : " | | ")
                     .append(result.formula());
             page.append(" |\n");
         }
         List<String> facts = new ArrayList<>();
-        facts.add(of.onTheDay() ? "the day decides (moist soil, by texture after rain)" : "any day");
+        facts.add(
+                switch (of.day()) {
+                    case ANY -> "any day";
+                    case MOIST_SOIL -> "what needs the day: moist soil, by texture after rain";
+                    case UNFROZEN -> "unfrozen ground";
+                    case NOT_DRY -> "crumbs that have not dried out";
+                });
         List<String> warnings = of.words().keySet().stream()
                 .filter(Evaluation::isWarning)
                 .sorted()
@@ -123,12 +130,12 @@ class GuideTest {
         }
     }
 
-    private static void fields(StringBuilder page, List<Field> fields) {
+    private static void fields(StringBuilder page, List<Entry> fields) {
         page.append("| entered | as |\n| --- | --- |\n");
         fields.forEach(field -> field(page, field, ""));
     }
 
-    private static void field(StringBuilder page, Field field, String inside) {
+    private static void field(StringBuilder page, Entry field, String inside) {
         String need = field.required() || field.preset() != null ? "" : ", may be left open";
         String preset = field.preset() == null ? "" : ", else " + field.preset();
         page.append("| ")
@@ -138,12 +145,12 @@ class GuideTest {
                 .append(field.key())
                 .append("` | ");
         page.append(as(field)).append(need).append(preset).append(" |\n");
-        if (field.kind() == Field.Kind.LIST || field.kind() == Field.Kind.GROUP) {
+        if (field.kind() == Entry.Kind.LIST || field.kind() == Entry.Kind.GROUP) {
             field.fields().forEach(inner -> field(page, inner, inside + "· "));
         }
     }
 
-    private static String as(Field field) {
+    private static String as(Entry field) {
         String least = field.minItems() > 0 ? field.minItems() + " or more" : "any number";
         return switch (field.kind()) {
             case NUMBER -> {
@@ -153,8 +160,8 @@ class GuideTest {
                         + (field.whole() ? ", whole" : "");
             }
             case CHOICE, WORDS ->
-                (field.kind() == Field.Kind.WORDS ? least + " of " : "")
-                        + field.options().stream().map(Field.Option::word).collect(Collectors.joining(", "));
+                (field.kind() == Entry.Kind.WORDS ? least + " of " : "")
+                        + field.options().stream().map(Entry.Option::word).collect(Collectors.joining(", "));
             case YES_NO -> "yes or no";
             case TEXT -> "words";
             case COUNTS -> "whole numbers by name";
@@ -175,5 +182,13 @@ class GuideTest {
         assertThat(Files.readString(file))
                 .as("%s is old; write it anew: mvn -pl core test -Dtest=GuideTest -Dguide.write=true", name)
                 .isEqualTo(page.toString());
+    }
+
+    private static String unit(Result result) {
+        return switch (result.kind()) {
+            case NUMBER -> result.unit() == null ? "" : result.unit();
+            case YES_NO -> "yes or no";
+            case WORD, WORDS -> String.join(", ", result.words());
+        };
     }
 }

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Map;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import morphotera.decide.CauseTable;
 import morphotera.measure.Bench;
 import morphotera.measure.Evaluation;
@@ -26,6 +28,13 @@ public final class Tables {
     /** Evaluates with an arable loam on a good day, or with what is given in its place. */
     public static Evaluation evaluate(String method, Map<String, ?> context, Map<String, ?> reading) {
         return Bench.evaluate(Methods.find(method).orElseThrow(), context, reading, YARDSTICK);
+    }
+
+    /** What the worked cases of a method evaluate to. */
+    public static Stream<Evaluation> workedReadings(String method) {
+        return StreamSupport.stream(WORKED_CASES.get("methods").spliterator(), false)
+                .filter(one -> one.get("method").asString().equals(method))
+                .map(one -> evaluate(method, map(one.get("context")), map(one.get("reading"))));
     }
 
     @SuppressWarnings("unchecked")

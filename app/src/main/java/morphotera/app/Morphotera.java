@@ -28,7 +28,7 @@ public class Morphotera {
             @Override
             public String getJdbcUrl() {
                 // A reading is acknowledged only when it is on disk: no write delay.
-                return "jdbc:h2:file:" + file + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+                return "jdbc:h2:file:" + file + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT=10000";
             }
 
             @Override

@@ -109,7 +109,8 @@ public final class Client {
 
     /** The season's card of a field. */
     public JsonNode card(String field) {
-        return StreamSupport.stream(get("/api/fields").expect(200).json().spliterator(), false)
+        return StreamSupport.stream(
+                        get("/api/season").expect(200).json().get("fields").spliterator(), false)
                 .filter(card -> card.at("/field/name").asString().equals(field))
                 .findFirst()
                 .orElseThrow();

@@ -3,6 +3,7 @@ package morphotera.decide;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import morphotera.ground.Nullable;
 import morphotera.ground.Tree;
 
 /**
@@ -25,8 +26,7 @@ public record CauseTable(
 
         private static boolean ticked(Condition condition) {
             return condition instanceof Condition.Ticked
-                    || (condition instanceof Condition.Any any
-                            && any.parts().stream().anyMatch(Finding::ticked));
+                    || condition.parts().stream().anyMatch(Finding::ticked);
         }
     }
 
@@ -48,15 +48,27 @@ public record CauseTable(
     /** A prior for where all of these hold. */
     public record PriorWhen(Map<String, Object> holds, double prior) {}
 
+    /**
+     * @param decisive the finding that settles it; null where none does
+     * @param decidesFalse whether its being false settles it too
+     * @param gate what must not be done first; null where nothing is gated
+     */
     public record Cause(
             String id,
             String text,
             double prior,
             List<PriorWhen> priorWhen,
-            String decisive,
-            String gate,
+            @Nullable String decisive,
+            boolean decidesFalse,
+            @Nullable Gate gate,
             List<Evidence> evidence,
             List<String> remedies) {}
+
+    /**
+     * @param from how many findings raise it
+     * @param in where it always stands, and one finding is enough; empty where nowhere
+     */
+    public record Gate(String text, int from, Map<String, Object> in) {}
 
     /** Reads the table as it ships: clusters, findings with their conditions, causes with prior and evidence. */
     public static CauseTable of(Object table) {
@@ -82,13 +94,21 @@ public record CauseTable(
                 one.at("prior").number(),
                 one.eachOrNone("priorWhen", CauseTable::priorWhen),
                 one.textOrNull("decisive"),
-                one.textOrNull("gate"),
+                !"true".equals(one.textOrNull("decides")),
+                one.has("gate") ? gate(one) : null,
                 one.at("evidence")
                         .each(piece -> new Evidence(
                                 piece.at("finding").text(),
                                 piece.at("t").number(),
                                 piece.at("f").number())),
                 one.at("remedies").each(Tree::text));
+    }
+
+    private static Gate gate(Tree one) {
+        return new Gate(
+                one.at("gate").text(),
+                one.has("gateFrom") ? (int) one.at("gateFrom").number() : 1,
+                one.has("gateIn") ? one.at("gateIn").map() : Map.of());
     }
 
     private static PriorWhen priorWhen(Tree when) {

@@ -12,6 +12,7 @@ import morphotera.ground.Numbers;
 import morphotera.ground.TextureClass;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Evaluation;
+import morphotera.measure.Taken;
 
 /** Questions that catch slips: one reading against another, before anything is concluded from either. */
 public final class CrossChecks {
@@ -21,11 +22,17 @@ public final class CrossChecks {
     private static final double SENSITIVE_UNDER_PERCENT = 75;
     private static final double UNLIKE_POINTS = 20;
     private static final int FEWEST = 3;
+    private static final double CARD_APART = 0.7;
+    private static final String BY_CARD = " by card";
 
     /** Something to ask, and the readings it is about. */
     public record Question(String code, String text, List<String> readings) {}
 
-    private record At(String reading, Object value) {
+    private record At(String reading, Object value, Double depthCm) {
+        boolean isAbove(At other) {
+            return depthCm != null && other.depthCm() != null && depthCm < other.depthCm();
+        }
+
         double number() {
             return (Double) value;
         }
@@ -34,29 +41,43 @@ public final class CrossChecks {
     private final Map<String, Map<String, At>> bySpot = new LinkedHashMap<>();
     private final List<Question> questions = new ArrayList<>();
 
-    private CrossChecks(List<Facts.Reading> readings) {
-        for (Facts.Reading reading : readings) {
+    private CrossChecks(List<Taken> readings) {
+        for (Taken reading : readings) {
             Map<String, At> values = bySpot.computeIfAbsent(reading.spot(), spot -> new LinkedHashMap<>());
             Evaluation done = reading.evaluation();
-            String method = done.method() + ".";
             for (Evaluation.Measure measure : done.measures()) {
                 if (measure.depthCm() == null && measure.index() == null && measure.value() != null) {
-                    values.put(method + measure.key(), new At(reading.id(), measure.value()));
+                    // A card's value stands apart from a meter's.
+                    String way = measure.plusMinus() == null ? "" : BY_CARD;
+                    put(values, reading, measure.key(), way, measure.value());
                 }
             }
-            done.words().forEach((key, word) -> values.put(method + key, new At(reading.id(), word)));
+            done.words().forEach((key, word) -> put(values, reading, key, "", word));
             if (done.score() != null) {
-                values.put(method + "score", new At(reading.id(), done.score()));
+                put(values, reading, Evaluation.SCORE, "", done.score());
             }
         }
     }
 
+    /** Of several depths the shallowest speaks, of several at one depth the last. */
+    private void put(Map<String, At> values, Taken reading, String key, String way, Object value) {
+        if (value != null) {
+            At at = new At(reading.id(), value, reading.cell().depthCm());
+            values.merge(
+                    reading.evaluation().method() + "." + key + way,
+                    at,
+                    (old, other) -> old.isAbove(other) ? old : other);
+        }
+    }
+
     /** The questions that the readings of one visit and zone raise. */
-    public static List<Question> of(List<Facts.Reading> readings) {
+    public static List<Question> of(List<Taken> readings) {
         CrossChecks checks = new CrossChecks(readings);
         for (Map<String, At> spot : checks.bySpot.values()) {
             checks.ringAgainstTexture(spot);
             checks.jarAgainstFeel(spot);
+            checks.feelAgainstLaboratory(spot);
+            checks.cardAgainstBetter(spot);
             checks.highPhWithoutFizz(spot);
             checks.saltUnderAThrivingCrop(spot);
         }
@@ -103,6 +124,45 @@ public final class CrossChecks {
         }
     }
 
+    /** A laboratory gives clay alone: the hand may be one class off what that clay allows, not more. */
+    private void feelAgainstLaboratory(Map<String, At> spot) {
+        At clay = spot.get("laboratory.clayPercent");
+        At feel = spot.get("texture-feel.texture");
+        if (clay == null || feel == null) {
+            return;
+        }
+        boolean near = false;
+        for (double sand = 0; sand <= 100 - clay.number(); sand += 1) {
+            TextureClass possible = TextureTriangle.classOf(
+                    new TextureTriangle.Shares(sand, 100 - clay.number() - sand, clay.number()));
+            near |= possible == texture(feel) || TextureTriangle.neighbours(possible, texture(feel));
+        }
+        if (!near) {
+            ask(
+                    "feel-and-laboratory",
+                    "The laboratory finds " + Decimal.show(clay.number(), 0) + " % clay, the hand says " + named(feel)
+                            + ": more than one class apart. Was it the same soil?",
+                    clay,
+                    feel);
+        }
+    }
+
+    private void cardAgainstBetter(Map<String, At> spot) {
+        At card = spot.get("ph.topsoil" + BY_CARD);
+        At better = spot.getOrDefault("laboratory.ph", spot.get("ph.topsoil"));
+        if (card != null
+                && better != null
+                && Decimal.round(Math.abs(card.number() - better.number()), 9) >= CARD_APART) {
+            ask(
+                    "card-and-better-ph",
+                    "The card says pH " + Decimal.show(card.number(), 1) + ", the better way "
+                            + Decimal.show(better.number(), 1)
+                            + ": 0.7 or more apart. The same depth, an old indicator, or the sample's name?",
+                    card,
+                    better);
+        }
+    }
+
     private static TextureClass texture(At at) {
         return Coded.of(TextureClass.values(), (String) at.value());
     }
@@ -112,7 +172,7 @@ public final class CrossChecks {
     }
 
     private void highPhWithoutFizz(Map<String, At> spot) {
-        At ph = spot.getOrDefault("ph.topsoil", spot.get("laboratory.ph"));
+        At ph = spot.getOrDefault("laboratory.ph", spot.getOrDefault("ph.topsoil", spot.get("ph.topsoil" + BY_CARD)));
         At fizz = spot.get("carbonate-fizz.percent");
         if (ph != null && fizz != null && ph.number() > SODIUM_FROM_PH && fizz.number() == 0) {
             ask(

@@ -21,13 +21,16 @@ public record Lift(String method, String text) {
             entry("young", new By(null, "Again when the crop has stood for 60 days.")),
             entry("approximate", new By(null, "A mixed sample, one part soil to one or five of water.")),
             entry("contradiction", new By("texture-jar", "The jar settles it.")),
+            entry("contradiction of drop-shatter", new By(null, "Again, dropped as often as the texture asks.")),
             entry("clay-not-settled", new By(null, "Read the clay again when the water is clear.")),
             entry("hours", new By(null, "Again with 18 to 27 hours in the jar.")),
             entry("char", new By("respiration", "Respiration does not mind char.")),
+            entry("not-deep", new By(null, "The same, deeper: salt from below 30 cm, the cone to 25 cm.")),
+            entry("dry-time", new By(null, "Look again in the wet season, or within five days of 30 mm of rain.")),
             entry("too-coarse", new By(null, "By a meter, or a laboratory.")));
 
     static Lift of(String reason, String method) {
-        By by = BY_REASON.get(reason);
+        By by = BY_REASON.getOrDefault(reason + " of " + method, BY_REASON.get(reason));
         if (by == null) {
             throw new IllegalArgumentException(
                     "nothing is known to lift '" + reason + "'; there are " + BY_REASON.keySet());

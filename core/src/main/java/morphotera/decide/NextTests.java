@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import morphotera.ground.Nullable;
 
 /**
  * What to test next: the expected drop in uncertainty, in bits, for each hands-on minute. For a finding not looked at,
@@ -48,7 +50,7 @@ public final class NextTests {
 
     /** @param minutes hands-on minutes by method id, shared steps already done left out; only these methods are offered */
     public static List<Offer> best(
-            CauseTable table, Causes.Setting setting, Map<String, Boolean> findings, Map<String, Double> minutes) {
+            CauseTable table, Causes.Setting setting, Map<String, Seen> findings, Map<String, Double> minutes) {
         Map<String, Sum> sums = new LinkedHashMap<>();
         for (CauseTable.Cause cause : table.causes()) {
             byMethod(table, cause, setting, findings, minutes)
@@ -71,12 +73,13 @@ public final class NextTests {
             CauseTable table,
             CauseTable.Cause cause,
             Causes.Setting setting,
-            Map<String, Boolean> findings,
+            Map<String, Seen> findings,
             Map<String, Double> minutes) {
         Map<String, Worth> best = new LinkedHashMap<>();
         Causes.Judged now = Causes.judge(table, cause, setting, findings);
         for (CauseTable.Evidence evidence : cause.evidence()) {
-            if (findings.get(evidence.finding()) != null) {
+            // What was looked at and says neither was looked at all the same.
+            if (findings.containsKey(evidence.finding())) {
                 continue;
             }
             List<String> methods = table.finding(evidence.finding()).orElseThrow().methods().stream()
@@ -94,19 +97,70 @@ public final class NextTests {
             CauseTable table,
             CauseTable.Cause cause,
             Causes.Setting setting,
-            Map<String, Boolean> findings,
+            Map<String, Seen> findings,
             Causes.Judged now,
             CauseTable.Evidence evidence) {
-        Map<String, Boolean> answered = new HashMap<>(findings);
-        answered.put(evidence.finding(), true);
+        Answers answers = answers(table, cause, setting, findings, evidence);
+        boolean moves =
+                answers.ifTrue().word() != now.word() || answers.ifFalse().word() != now.word();
+        return new Worth(answers.bits(now.belief(), evidence), moves, evidence.finding());
+    }
+
+    /** What a cause would be after each answer to one finding. */
+    private record Answers(Causes.Judged ifTrue, Causes.Judged ifFalse) {
+        double bits(double p, CauseTable.Evidence evidence) {
+            double seen = p * evidence.t() + (1 - p) * evidence.f();
+            return Math.max(0, entropy(p) - seen * entropy(ifTrue.belief()) - (1 - seen) * entropy(ifFalse.belief()));
+        }
+    }
+
+    private static Answers answers(
+            CauseTable table,
+            CauseTable.Cause cause,
+            Causes.Setting setting,
+            Map<String, Seen> findings,
+            CauseTable.Evidence evidence) {
+        Map<String, Seen> answered = new HashMap<>(findings);
+        answered.put(evidence.finding(), Seen.plainly(true));
         Causes.Judged ifTrue = Causes.judge(table, cause, setting, answered);
-        answered.put(evidence.finding(), false);
-        Causes.Judged ifFalse = Causes.judge(table, cause, setting, answered);
-        double p = now.belief();
-        double seen = p * evidence.t() + (1 - p) * evidence.f();
-        double drop = entropy(p) - seen * entropy(ifTrue.belief()) - (1 - seen) * entropy(ifFalse.belief());
-        boolean moves = ifTrue.word() != now.word() || ifFalse.word() != now.word();
-        return new Worth(Math.max(0, drop), moves, evidence.finding());
+        answered.put(evidence.finding(), Seen.plainly(false));
+        return new Answers(ifTrue, Causes.judge(table, cause, setting, answered));
+    }
+
+    /**
+     * The one finding that would change a cause's word.
+     *
+     * @param ifSeen the answer that changes it, and {@code word} what it would be then
+     * @param inDoubt whether it was answered already, by a reading whose error reaches the limit
+     */
+    public record Turn(String finding, boolean ifSeen, Causes.Word word, boolean inDoubt) {}
+
+    /** Of the findings not looked at, and those whose reading's error reaches the limit, the one that tells most; null: none. */
+    public static @Nullable Turn turn(
+            CauseTable table,
+            Causes.Judged now,
+            Causes.Setting setting,
+            Map<String, Seen> findings,
+            Set<String> inDoubt) {
+        Turn best = null;
+        double most = -1;
+        for (CauseTable.Evidence evidence : now.cause().evidence()) {
+            boolean doubted = inDoubt.contains(evidence.finding());
+            if (findings.containsKey(evidence.finding()) && !doubted) {
+                continue;
+            }
+            Map<String, Seen> without = new HashMap<>(findings);
+            without.remove(evidence.finding());
+            Answers answers = answers(table, now.cause(), setting, without, evidence);
+            Causes.Judged changed = answers.ifTrue().word() != now.word() ? answers.ifTrue() : answers.ifFalse();
+            double bits = answers.bits(
+                    Causes.judge(table, now.cause(), setting, without).belief(), evidence);
+            if (changed.word() != now.word() && bits > most) {
+                most = bits;
+                best = new Turn(evidence.finding(), changed == answers.ifTrue(), changed.word(), doubted);
+            }
+        }
+        return best;
     }
 
     /** Binary entropy in bits. */

@@ -72,6 +72,7 @@ public final class Outcomes {
                 cause.prior(),
                 cause.priorWhen(),
                 cause.decisive(),
+                cause.decidesFalse(),
                 cause.gate(),
                 List.copyOf(evidence),
                 cause.remedies());

@@ -10,8 +10,8 @@ import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.ground.Refused;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /** An action, with its sum where it has one: one file holds what it is, what it takes and how much of it. */
@@ -25,7 +25,7 @@ public interface Remedy {
     Description description();
 
     /** Refuses what single fields cannot know; values may be absent here. */
-    default void check(Entered in, FieldCheck check) {}
+    default void check(Entered in, EntryCheck check) {}
 
     void calculate(Entered in, Draft out);
 
@@ -46,7 +46,7 @@ public interface Remedy {
             String name,
             String purpose,
             Grade grade,
-            List<Field> fields,
+            List<Entry> fields,
             Map<String, List<String>> from,
             List<Integer> months,
             Cost cost,
@@ -64,7 +64,7 @@ public interface Remedy {
     /** One line of the sum: the formula in words, and the same with the numbers in it. */
     record Line(String key, String label, String formula, String filled, double value, String unit) {}
 
-    record Said(String code, String text) {}
+    record Reason(String code, String text) {}
 
     /** Where an answer lies with nine chances of ten, given the spread of what went in. */
     record Range(double low, double high) {}
@@ -80,14 +80,14 @@ public interface Remedy {
             Map<String, Object> answer,
             Map<String, Range> ranges,
             List<Line> lines,
-            List<Said> because,
+            List<Reason> because,
             List<String> cautions) {}
 
     /** Collects an answer. */
     final class Draft {
         private final Map<String, Object> answer = new LinkedHashMap<>();
         private final List<Line> lines = new ArrayList<>();
-        private final List<Said> because = new ArrayList<>();
+        private final List<Reason> because = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
 
         public void line(String key, String label, String formula, String filled, double value, String unit) {
@@ -101,7 +101,7 @@ public interface Remedy {
         }
 
         public void because(String code, String text) {
-            because.add(new Said(code, text));
+            because.add(new Reason(code, text));
         }
 
         public void caution(String text) {
@@ -116,7 +116,7 @@ public interface Remedy {
      */
     static Answer calculate(Remedy remedy, Map<String, ?> input) {
         Description description = remedy.description();
-        FieldCheck check = new FieldCheck();
+        EntryCheck check = new EntryCheck();
         Entered in = check.object("", fields(description), input);
         remedy.check(in, check);
         if (!check.refusals().isEmpty()) {
@@ -141,20 +141,20 @@ public interface Remedy {
     }
 
     /** What an input may hold: the remedy's own fields, and a spread for each number that stands by itself. */
-    static List<Field> fields(Description description) {
-        Field[] each = description.fields().stream()
-                .filter(field -> field.kind() == Field.Kind.NUMBER && !field.whole())
-                .map(field -> Field.number(
+    static List<Entry> fields(Description description) {
+        Entry[] each = description.fields().stream()
+                .filter(field -> field.kind() == Entry.Kind.NUMBER && !field.whole())
+                .map(field -> Entry.number(
                                 field.key(),
                                 field.label() + ", spread",
                                 field.unit(),
                                 0,
                                 field.range().max() - field.range().min())
                         .optional())
-                .toArray(Field[]::new);
-        List<Field> fields = new ArrayList<>(description.fields());
+                .toArray(Entry[]::new);
+        List<Entry> fields = new ArrayList<>(description.fields());
         if (each.length > 0) {
-            fields.add(Field.group(SPREAD, "Spread", each)
+            fields.add(Entry.group(SPREAD, "Spread", each)
                     .optional()
                     .hint("Standard deviations, in each number's unit; the answer then has ranges."));
         }
@@ -167,7 +167,7 @@ public interface Remedy {
         int nothing = 0;
         for (int i = 0; i < DRAWS; i++) {
             Entered draw = draw(remedy, in, random);
-            FieldCheck check = new FieldCheck();
+            EntryCheck check = new EntryCheck();
             remedy.check(draw, check);
             if (!check.refusals().isEmpty()) {
                 nothing++;
@@ -198,7 +198,7 @@ public interface Remedy {
     private static Entered draw(Remedy remedy, Entered in, RandomGenerator random) {
         Entered spread = in.group(SPREAD);
         Entered draw = in;
-        for (Field field : remedy.description().fields()) {
+        for (Entry field : remedy.description().fields()) {
             if (spread.has(field.key()) && in.has(field.key())) {
                 double x = in.number(field.key()) + spread.number(field.key()) * random.nextGaussian();
                 double low = field.range().min();

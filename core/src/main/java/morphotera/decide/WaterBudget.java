@@ -8,8 +8,8 @@ import morphotera.ground.Refused;
 import morphotera.ground.TextureClass;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.WaterHeld;
 
 /**
@@ -33,29 +33,29 @@ public record WaterBudget(
         double daysNow,
         double gainDays) {
 
-    public static final List<Field> FIELDS = List.of(
-            Field.choice("texture", "Texture", textures()).optional(),
-            Field.percent("sand", "Sand").optional(),
-            Field.percent("clay", "Clay").optional(),
-            Field.number("organicMatterPercent", "Organic matter", "%", 0, WaterHeld.MOST_ORGANIC_MATTER_PERCENT)
+    public static final List<Entry> FIELDS = List.of(
+            Entry.choice("texture", "Texture", textures()).optional(),
+            Entry.percent("sand", "Sand").optional(),
+            Entry.percent("clay", "Clay").optional(),
+            Entry.number("organicMatterPercent", "Organic matter", "%", 0, WaterHeld.MOST_ORGANIC_MATTER_PERCENT)
                     .preset(WaterHeld.USUAL_ORGANIC_MATTER_PERCENT),
-            Field.number("stonePercent", "Stones", "%", 0, 90).preset(0.0),
-            Field.cm("rootDepthCm", "Roots reach"),
-            Field.cm("expectedDepthCm", "Roots should reach"),
-            Field.number("useMmPerDay", "The crop's daily use", "mm/day", 0.1, 20));
+            Entry.number("stonePercent", "Stones", "%", 0, 90).preset(0.0),
+            Entry.cm("rootDepthCm", "Roots reach"),
+            Entry.cm("expectedDepthCm", "Roots should reach"),
+            Entry.number("useMmPerDay", "The crop's daily use", "mm/day", 0.1, 20));
 
     public static final Map<String, Object> EXAMPLE =
             Map.of("texture", "loam", "stonePercent", 10, "rootDepthCm", 28, "expectedDepthCm", 60, "useMmPerDay", 4);
 
-    private static Field.Option[] textures() {
+    private static Entry.Option[] textures() {
         return Arrays.stream(TextureClass.values())
-                .map(texture -> Field.option(texture.word(), texture.word().replace('-', ' '), null))
-                .toArray(Field.Option[]::new);
+                .map(texture -> Entry.option(texture.word(), texture.word().replace('-', ' '), null))
+                .toArray(Entry.Option[]::new);
     }
 
     /** @throws Refused with everything that is wrong */
     public static WaterBudget of(Map<String, ?> input) {
-        FieldCheck check = new FieldCheck();
+        EntryCheck check = new EntryCheck();
         Entered in = check.object("", FIELDS, input);
         TextureTriangle.Shares shares = shares(in, check);
         if (!check.refusals().isEmpty()) {
@@ -80,7 +80,7 @@ public record WaterBudget(
                 gain / use);
     }
 
-    private static TextureTriangle.Shares shares(Entered in, FieldCheck check) {
+    private static TextureTriangle.Shares shares(Entered in, EntryCheck check) {
         boolean measured = in.has("sand") && in.has("clay");
         if (!measured && !in.has("texture")) {
             check.refuse("/texture", "missing", "Give the texture, or sand and clay.");

@@ -6,9 +6,9 @@ import morphotera.ground.Numbers;
 import org.apache.commons.statistics.distribution.TDistribution;
 
 /**
- * Visit 1 to visit 2, one method, spots measured in both. Standard error √(max(s², 2e²)/n + b₁² + b₂²): s of the paired
- * differences (n − 1), e an observer's spread, b each observer's bias spread, all in points. 90 % interval d ± t(0.95, n −
- * 1)·standard error. Nulls where one spot cannot tell.
+ * Visit 1 to visit 2, one method, spots measured in both. 90 % interval d ± √(t(0.95, n − 1)²·max(s², 2e²)/n + 1.645²·(b₁² +
+ * b₂²)): s of the paired differences (n − 1), which holds the reading noise, e an observer's spread as its floor, b each
+ * visit's bias spread of observer and instrument, all in points; a known bias takes no t. Nulls where one spot cannot tell.
  *
  * @param smallestChange the smallest change this many spots could have shown
  * @param spotsForTenPoints spots that would show a change of 10 points at 80 % power; null where no number would
@@ -17,7 +17,9 @@ public record Change(
         double difference, Double low, Double high, Verdict verdict, Double smallestChange, Integer spotsForTenPoints) {
 
     private static final double TEN_POINTS = 10;
-    private static final int MOST_SPOTS = 500;
+    private static final int MOST_SPOTS = 1000;
+    private static final double Z_95 = 1.645;
+    private static final double Z_80 = 0.842;
     private static final double SPREAD_JUDGED = 8;
     private static final double SPREAD_MEASURED = 4;
     private static final double BIAS_JUDGED = 4;
@@ -47,8 +49,19 @@ public record Change(
             return new Observers(judged ? SPREAD_JUDGED : SPREAD_MEASURED, bias, bias);
         }
 
-        double variance(double sSquared, int n) {
-            return Math.max(sSquared, 2 * spread * spread) / n + biasBefore * biasBefore + biasAfter * biasAfter;
+        /** The same, with what an instrument may be out by at each visit, points. */
+        public Observers withInstruments(double before, double after) {
+            return new Observers(
+                    spread,
+                    Math.sqrt(biasBefore * biasBefore + before * before),
+                    Math.sqrt(biasAfter * biasAfter + after * after));
+        }
+
+        /** Half-width at a factor for what varies from spot to spot and one for what is the same at all of them. */
+        double halfWidth(double sSquared, int n, double factor, double biasFactor) {
+            double variance = Math.max(sSquared, 2 * spread * spread) / n;
+            double biases = biasBefore * biasBefore + biasAfter * biasAfter;
+            return Math.sqrt(factor * factor * variance + biasFactor * biasFactor * biases);
         }
     }
 
@@ -63,7 +76,7 @@ public record Change(
             return new Change(mean, null, null, Verdict.ONE_SPOT, null, spots);
         }
         int n = differences.size();
-        double smallest = t(0.95, n) * Math.sqrt(observers.variance(sSquared, n));
+        double smallest = observers.halfWidth(sSquared, n, t(0.95, n), Z_95);
         double low = mean - smallest;
         double high = mean + smallest;
         Verdict verdict = low > 0 ? Verdict.BETTER : high < 0 ? Verdict.WORSE : Verdict.NO_CLEAR_CHANGE;
@@ -71,7 +84,7 @@ public record Change(
     }
 
     /**
-     * The fewest spots, measured before and after, that would show such a change at 80 % power; null where no number up to 500
+     * The fewest spots, measured before and after, that would show such a change at 80 % power; null where no number up to 1000
      * would.
      *
      * @param sSquared variance of the differences between the visits, points²
@@ -96,7 +109,7 @@ public record Change(
 
     /** The change that n spots would show at 80 % power, points. */
     private static double shows(int n, double sSquared, Observers observers) {
-        return (t(0.95, n) + t(0.80, n)) * Math.sqrt(observers.variance(sSquared, n));
+        return observers.halfWidth(sSquared, n, t(0.95, n) + t(0.80, n), Z_95 + Z_80);
     }
 
     private static double t(double p, int n) {

@@ -9,8 +9,8 @@ import morphotera.ground.Coded;
 import morphotera.ground.Numbers;
 import morphotera.ground.Refused;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -25,7 +25,7 @@ public interface Forecast {
 
     Description description();
 
-    default void check(Entered in, FieldCheck check) {}
+    default void check(Entered in, EntryCheck check) {}
 
     /** The places along the forecast that are drawn where none are asked for. */
     List<Double> usual(Entered in);
@@ -44,7 +44,7 @@ public interface Forecast {
             Grade grade,
             String along,
             String unit,
-            List<Field> fields,
+            List<Entry> fields,
             String about,
             String source,
             Map<String, Object> example) {}
@@ -97,23 +97,23 @@ public interface Forecast {
         }
     }
 
-    Field SPREAD_OF_READING = Field.number("readingSpread", "Spread of a reading", null, 0, 1000)
+    Entry SPREAD_OF_READING = Entry.number("readingSpread", "Spread of a reading", null, 0, 1000)
             .preset(0.0)
             .hint("Standard deviation, in the forecast's unit.");
 
     /** The fields every forecast has beside its own. */
-    static List<Field> fields(Description description) {
-        List<Field> fields = new ArrayList<>(description.fields());
-        Field at = Field.number("at", "At", description.along(), 0, 100_000);
+    static List<Entry> fields(Description description) {
+        List<Entry> fields = new ArrayList<>(description.fields());
+        Entry at = Entry.number("at", "At", description.along(), 0, 100_000);
         fields.add(SPREAD_OF_READING);
-        fields.add(Field.list("places", "Places", 0, 0, at).optional());
-        fields.add(Field.list(
+        fields.add(Entry.list("places", "Places", 0, 0, at).optional());
+        fields.add(Entry.list(
                         "observed",
                         "Read later",
                         0,
                         0,
                         at,
-                        Field.number("value", "Value", description.unit(), -1000, 100_000))
+                        Entry.number("value", "Value", description.unit(), -1000, 100_000))
                 .optional());
         return fields;
     }
@@ -121,7 +121,7 @@ public interface Forecast {
     /** @throws Refused with everything that is wrong */
     static Result of(Forecast forecast, Map<String, ?> input) {
         Description description = forecast.description();
-        FieldCheck check = new FieldCheck();
+        EntryCheck check = new EntryCheck();
         Entered in = check.object("", fields(description), input);
         forecast.check(in, check);
         if (!check.refusals().isEmpty()) {

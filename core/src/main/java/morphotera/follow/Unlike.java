@@ -2,41 +2,64 @@ package morphotera.follow;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
+import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
 
-/** What was unlike between two visits, to be named beside every verdict. */
-public final class Unlike {
+/** What was unlike between two visits or zones, to be named beside every verdict. */
+public record Unlike(Code code, String text) {
     private static final int MONTHS_APART = 2;
 
-    private Unlike() {}
+    public enum Code implements Coded {
+        SEASON,
+        MOISTURE,
+        PEOPLE,
+        BASIS,
+        INSTRUMENT,
+        WATER,
+        VARIANT,
+        YARDSTICK
+    }
 
-    /** A visit's conditions; null parts are not known and not compared. Month 1 to 12; preparation such as air-dry crumbs. */
-    public record Conditions(int month, String moisture, String observer, String yardstick, String preparation) {}
-
-    public static List<String> between(Conditions before, Conditions after) {
-        List<String> unlike = new ArrayList<>();
-        int apart = Math.abs(before.month() - after.month());
+    /** Month 1 to 12; null parts are not known and not compared. */
+    public static List<Unlike> visits(
+            int monthBefore,
+            int monthAfter,
+            @Nullable String moistureBefore,
+            @Nullable String moistureAfter,
+            @Nullable String observerBefore,
+            @Nullable String observerAfter) {
+        List<Unlike> unlike = new ArrayList<>();
+        int apart = Math.abs(monthBefore - monthAfter);
         // December and January are neighbours.
         int round = Math.min(apart, 12 - apart);
         if (round > MONTHS_APART) {
-            unlike.add("Other season: " + round + " months apart round the year.");
+            unlike.add(new Unlike(Code.SEASON, "Other season: " + round + " months apart round the year."));
         }
-        if (differ(before.moisture(), after.moisture())) {
-            unlike.add("Soil was " + before.moisture() + " then, " + after.moisture() + " now.");
+        if (differ(moistureBefore, moistureAfter)) {
+            unlike.add(new Unlike(Code.MOISTURE, "Soil was " + moistureBefore + " then, " + moistureAfter + " now."));
         }
-        if (differ(before.observer(), after.observer())) {
-            unlike.add("Two observers; what they may differ by is counted in.");
-        }
-        if (differ(before.preparation(), after.preparation())) {
-            unlike.add("Prepared otherwise: " + before.preparation() + " then, " + after.preparation() + " now.");
-        }
-        if (differ(before.yardstick(), after.yardstick())) {
-            unlike.add("Scored with " + before.yardstick() + " then, " + after.yardstick() + " now.");
+        if (differ(observerBefore, observerAfter)) {
+            unlike.add(new Unlike(Code.PEOPLE, "Two observers; what they may differ by is counted in."));
         }
         return unlike;
     }
 
-    private static boolean differ(String a, String b) {
-        return a != null && b != null && !Objects.equals(a, b);
+    /** Null where both are alike or one is not known. */
+    static @Nullable Unlike way(Code code, @Nullable String before, @Nullable String after) {
+        if (!differ(before, after)) {
+            return null;
+        }
+        String how = switch (code) {
+            case BASIS -> "Read on another basis";
+            case INSTRUMENT -> "Read by another instrument";
+            case WATER -> "In other water";
+            case VARIANT -> "Done another way";
+            default -> "Scored with another yardstick";
+        };
+        return new Unlike(code, how + ": " + before + " then, " + after + " now.");
+    }
+
+    private static boolean differ(@Nullable String a, @Nullable String b) {
+        return a != null && b != null && !a.equals(b);
     }
 }

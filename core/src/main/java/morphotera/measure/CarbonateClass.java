@@ -1,6 +1,6 @@
 package morphotera.measure;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.Map;
 
@@ -25,8 +25,8 @@ public record CarbonateClass(double percent, double low, double high) {
     }
 
     /** The reaction as a thing to enter. */
-    public static Field field(String key, String label) {
-        return Field.choice(
+    public static Entry field(String key, String label) {
+        return Entry.choice(
                 key,
                 label,
                 option("none", "Nothing", "Not seen, not heard."),

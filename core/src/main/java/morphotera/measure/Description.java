@@ -9,7 +9,7 @@ import morphotera.ground.Nullable;
 /**
  * A method described once: the bench, the run sheet, the kit list and the method page are made from this.
  *
- * @param onTheDay whether the day's soil decides if a reading counts (not for dried or carried soil)
+ * @param day what the day must be like for the results that need it to count
  * @param judged whether an eye judges it on a scale; observers differ more on these than on what is counted or measured
  * @param variants the ways to do it; the first is the usual one
  * @param checks asked before a reading counts
@@ -22,13 +22,13 @@ public record Description(
         String purpose,
         Group group,
         Grade grade,
-        boolean onTheDay,
+        Day day,
         boolean judged,
         String about,
         List<Gear> gear,
         List<String> cautions,
         List<Variant> variants,
-        List<Field> fields,
+        List<Entry> fields,
         List<Check> checks,
         List<Result> results,
         String source,
@@ -68,9 +68,6 @@ public record Description(
 
     /** A question to answer yes to before the reading counts. */
     public record Check(String id, String question) {}
-
-    /** A measure or word by key: its label, unit and formula. */
-    public record Result(String key, String label, @Nullable String unit, String formula) {}
 
     public static Gear tool(String item) {
         return new Gear(item, 1, 0, null, null);

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What was entered, after {@link FieldCheck}: each value has its type and range or is absent. Absent is not zero and not
+ * What was entered, after {@link EntryCheck}: each value has its type and range or is absent. Absent is not zero and not
  * false; {@link #number} on an absent value is a programmer's mistake and says so.
  */
 public final class Entered {

@@ -12,7 +12,8 @@ import morphotera.ground.Words;
 
 /**
  * What comes of one reading. A measure whose value is null was looked for and not found; one that is missing was not
- * looked for. {@code score} null: context only, or not to be scored, and a flag or reason says why.
+ * looked for, and so is a yes or no that is null. {@code hollow} names the keys that are shown and are no evidence, {@code
+ * score} among them. {@code score} null: context only, or not to be scored, and a flag or reason says why.
  */
 public record Evaluation(
         String method,
@@ -22,9 +23,13 @@ public record Evaluation(
         Map<String, Object> words,
         Double score,
         @Nullable Band band,
-        List<Said> because,
+        List<Reason> because,
         List<Flag> flags,
-        @Nullable Curves.Placed placed) {
+        @Nullable Curves.Placed placed,
+        List<String> hollow) {
+
+    public static final String SCORE = "score";
+    public static final String CONDITIONS = "conditions";
 
     /**
      * One number with its unit; a repeated one has an index from 0 or a depth.
@@ -42,7 +47,7 @@ public record Evaluation(
             boolean estimated) {}
 
     /** A reason: its code and its words. */
-    public record Said(String code, String text) {}
+    public record Reason(String code, String text) {}
 
     /** How much a flag weighs. */
     public enum Level implements Coded {
@@ -74,9 +79,48 @@ public record Evaluation(
         return WARNINGS.contains(code);
     }
 
-    /** Whether this reading may speak for or against a cause. */
-    public boolean countsAsEvidence() {
-        return flags.stream().noneMatch(flag -> flag.level() == Level.WARNING);
+    /** The measure of that key that comes once; null where there is none. */
+    public @Nullable Measure measure(String key) {
+        for (Measure measure : measures) {
+            if (measure.key().equals(key) && measure.depthCm() == null && measure.index() == null) {
+                return measure;
+            }
+        }
+        return null;
+    }
+
+    /** Whether what stands under this key may speak for or against a cause, enter a mean, a change. */
+    public boolean counts(String key) {
+        return !hollow.contains(key);
+    }
+
+    /** The first warning on it; it has one where anything of it is hollow. */
+    public Flag warning() {
+        return flags.stream()
+                .filter(flag -> flag.level() == Level.WARNING)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The keys that these flags touch: the day's flag those that need the day, any other warning all of them. */
+    public static List<String> hollow(Description description, List<Flag> flags) {
+        boolean whole = false;
+        boolean day = false;
+        for (Flag flag : flags) {
+            boolean ofTheDay = flag.code().equals(CONDITIONS);
+            day |= ofTheDay;
+            whole |= flag.level() == Level.WARNING && !ofTheDay;
+        }
+        List<String> keys = new ArrayList<>();
+        for (Result result : description.results()) {
+            if (whole || (day && result.needsDay())) {
+                keys.add(result.key());
+            }
+        }
+        if (whole || day) {
+            keys.add(SCORE);
+        }
+        return List.copyOf(keys);
     }
 
     /** Collects what a method finds out. */
@@ -84,7 +128,7 @@ public record Evaluation(
         private final Description description;
         private final List<Measure> measures = new ArrayList<>();
         private final Map<String, Object> words = new LinkedHashMap<>();
-        private final List<Said> because = new ArrayList<>();
+        private final List<Reason> because = new ArrayList<>();
         private final List<Flag> flags = new ArrayList<>();
         private Grade grade;
         private Double score;
@@ -152,7 +196,7 @@ public record Evaluation(
         }
 
         public Draft because(String code, Map<String, ?> values) {
-            because.add(new Said(code, Words.fill(template(code), values)));
+            because.add(new Reason(code, Words.fill(template(code), values)));
             return this;
         }
 
@@ -167,6 +211,25 @@ public record Evaluation(
 
         public Draft flag(String code) {
             return flag(code, Map.of());
+        }
+
+        /** The day did not suit the method: what needs it is shown and is no evidence. */
+        void wrongDay() {
+            List<String> named = new ArrayList<>();
+            for (Result result : description.results()) {
+                if (result.needsDay()) {
+                    named.add("“" + result.label() + "”");
+                }
+            }
+            boolean all = named.size() == description.results().size();
+            flags.add(
+                    new Flag(
+                            CONDITIONS,
+                            Level.WARNING,
+                            all || named.isEmpty()
+                                    ? "The soil was not right for this test that day: it is kept and shown, and is no evidence."
+                                    : "The soil was not right that day for " + String.join(", ", named)
+                                            + " and the score: they are kept and shown, and are no evidence. The rest counts."));
         }
 
         private String template(String code) {
@@ -189,7 +252,8 @@ public record Evaluation(
                     score == null ? null : Band.of(score),
                     List.copyOf(because),
                     List.copyOf(flags),
-                    placed);
+                    placed,
+                    hollow(description, flags));
         }
     }
 }

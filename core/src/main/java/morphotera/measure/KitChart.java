@@ -12,18 +12,18 @@ public record KitChart(String name, String quantity, List<Step> steps) {
     /** One printed step: its value and its colour or number as printed. */
     public record Step(double value, String swatch) {}
 
-    public static final Field FIELD = Field.group(
+    public static final Entry FIELD = Entry.group(
             "kitChart",
             "Kit chart",
-            Field.text("name", "Kit"),
-            Field.text("quantity", "What it shows"),
-            Field.list(
+            Entry.text("name", "Kit"),
+            Entry.text("quantity", "What it shows"),
+            Entry.list(
                     "steps",
                     "Printed steps",
                     2,
                     4,
-                    Field.number("value", "Value", null, 0, 100_000),
-                    Field.text("swatch", "Colour or number printed").optional()));
+                    Entry.number("value", "Value", null, 0, 100_000),
+                    Entry.text("swatch", "Colour or number printed").optional()));
 
     public KitChart {
         if (steps.size() < 2) {
@@ -42,7 +42,7 @@ public record KitChart(String name, String quantity, List<Step> steps) {
     }
 
     /** Refuses a chart whose values turn back, and a position that lies off it. */
-    public static void check(String path, Entered chart, String positionPath, Double position, FieldCheck check) {
+    public static void check(String path, Entered chart, String positionPath, Double position, EntryCheck check) {
         List<Entered> steps = chart.list("steps");
         Boolean rising = null;
         for (int i = 1; i < steps.size(); i++) {

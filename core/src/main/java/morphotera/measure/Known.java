@@ -1,38 +1,81 @@
 package morphotera.measure;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import morphotera.ground.Nullable;
 
-/** What other readings of the visit tell of a spot: pH in water and salt as saturated paste, a laboratory's first; null not known. */
-public record Known(Double ph, Double ece) {
-    private static final Map<String, String> PH = Map.of("laboratory", "ph", "ph", "topsoil");
-    private static final Map<String, String> ECE = Map.of("laboratory", "ece", "salinity", "ece");
-    private static final List<String> BEST_FIRST = List.of("laboratory", "ph", "salinity");
+/**
+ * What other readings of the visit tell of a spot, clean ones alone, the best way first and the shallowest: pH in water, salt
+ * as saturated paste, texture and clay; null not known. They decide the sums of their neighbours.
+ */
+public record Known(
+        @Nullable Double ph,
+        @Nullable Double ece,
+        @Nullable String texture,
+        @Nullable Double clayPercent) {
+    public static final Known NOTHING = new Known(null, null, null, null);
 
-    public static Known of(List<Evaluation> atSpot) {
-        return new Known(first(atSpot, PH), first(atSpot, ECE));
+    /** A way to know something: the method and the key it stands under. */
+    private record Way(String method, String key) {}
+
+    private static final List<Way> PH = List.of(new Way("laboratory", "ph"), new Way("ph", "topsoil"));
+    private static final List<Way> ECE = List.of(new Way("laboratory", "ece"), new Way("salinity", "ece"));
+    private static final List<Way> TEXTURE =
+            List.of(new Way("texture-jar", "texture"), new Way("texture-feel", "texture"));
+    private static final List<Way> CLAY = List.of(new Way("laboratory", "clayPercent"), new Way("texture-jar", "clay"));
+
+    /** Methods that tell any of it, those first that others of them rest on. */
+    private static final Map<String, Integer> ORDER =
+            Map.of("texture-jar", 0, "texture-feel", 0, "laboratory", 1, "ph", 2, "salinity", 3);
+
+    /** A method's own readings tell it nothing. */
+    public static Known of(String forMethod, List<Taken> atSpot) {
+        List<Taken> others = new ArrayList<>();
+        for (Taken taken : atSpot) {
+            if (!taken.evaluation().method().equals(forMethod)) {
+                // The newest first among those of one depth.
+                others.add(0, taken);
+            }
+        }
+        others.sort(Comparator.comparingDouble(Known::depth));
+        return new Known(
+                (Double) first(others, PH), (Double) first(others, ECE), (String) first(others, TEXTURE), (Double)
+                        first(others, CLAY));
     }
 
     /** Whether readings of this method tell any of it. */
     public static boolean isGivenBy(String method) {
-        return BEST_FIRST.contains(method);
+        return ORDER.containsKey(method);
     }
 
-    /** The newest value of the best method that has one. */
-    private static Double first(List<Evaluation> atSpot, Map<String, String> keyOf) {
-        for (String method : BEST_FIRST) {
-            Double newest = null;
-            for (Evaluation done : atSpot) {
-                if (done.method().equals(method) && keyOf.containsKey(method)) {
-                    for (Evaluation.Measure measure : done.measures()) {
-                        newest = measure.key().equals(keyOf.get(method)) && measure.value() != null
-                                ? measure.value()
-                                : newest;
-                    }
+    /** The order in which a spot's readings are computed, so that each finds what it rests on. */
+    public static int order(String method) {
+        return ORDER.getOrDefault(method, ORDER.size());
+    }
+
+    private static double depth(Taken taken) {
+        return taken.cell().depthCm() == null ? 0 : taken.cell().depthCm();
+    }
+
+    private static @Nullable Object first(List<Taken> shallowestFirst, List<Way> ways) {
+        for (Way way : ways) {
+            Object coarse = null;
+            for (Taken taken : shallowestFirst) {
+                Evaluation done = taken.evaluation();
+                if (!done.method().equals(way.method()) || !done.counts(way.key())) {
+                    continue;
                 }
+                Evaluation.Measure measure = done.measure(way.key());
+                Object value = measure == null ? done.words().get(way.key()) : measure.value();
+                if (value != null && (measure == null || measure.plusMinus() == null)) {
+                    return value;
+                }
+                coarse = coarse == null ? value : coarse;
             }
-            if (newest != null) {
-                return newest;
+            if (coarse != null) {
+                return coarse;
             }
         }
         return null;

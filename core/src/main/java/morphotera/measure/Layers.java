@@ -2,7 +2,7 @@ package morphotera.measure;
 
 import static morphotera.ground.TextureClass.LOAMY_SAND;
 import static morphotera.ground.TextureClass.SAND;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
@@ -26,11 +26,13 @@ public final class Layers {
             "single-grain",
             0.3);
     private static final double SINGLE_GRAIN_IN_SAND = 0.7;
+    private static final double MOTTLES_TO_CM = 60;
+    private static final double TOP_CM = 15;
     private static final List<String> ROOTS = List.of("none", "cracks-only", "some", "many");
     private static final Map<String, Double> MANY =
             Map.of("many", 1.0, "some", 0.65, "few", 0.3, "cracks-only", 0.3, "none", 0.0);
 
-    private static final Field SHAPES = Field.choice(
+    private static final Entry SHAPES = Entry.choice(
             "shape",
             "Shape",
             option("crumb", "Crumbs", "Soft, round, full of holes."),
@@ -41,14 +43,18 @@ public final class Layers {
             option("massive", "Massive", "No cracks of its own."),
             option("single-grain", "Loose sand", "Runs through the fingers."));
 
+    /** Every shape, from the best built to the worst. */
+    public static final List<String> SHAPE_WORDS =
+            SHAPES.options().stream().map(Entry.Option::word).toList();
+
     private Layers() {}
 
-    public static Field shape() {
+    public static Entry shape() {
         return SHAPES;
     }
 
-    public static Field pores() {
-        return Field.choice(
+    public static Entry pores() {
+        return Entry.choice(
                 "pores",
                 "Pores",
                 option("many", "Many", "Seen everywhere on a broken face."),
@@ -57,8 +63,8 @@ public final class Layers {
                 option("none", "None", "A closed face."));
     }
 
-    public static Field roots() {
-        return Field.choice(
+    public static Entry roots() {
+        return Entry.choice(
                 "roots",
                 "Roots",
                 option("many", "Many", "Through the pieces, everywhere."),
@@ -67,8 +73,71 @@ public final class Layers {
                 option("none", "None", "No living root."));
     }
 
+    public static Entry moisture() {
+        return Entry.choice(
+                "moisture",
+                "Moisture",
+                option("dry", "Dry", "Dusty, changes colour when wetted."),
+                option("moist", "Moist", "Cool, no colour change."),
+                option("wet", "Wet", "Leaves water on the hand."),
+                option("saturated", "Saturated", "Water runs out."));
+    }
+
+    public static Entry mottles() {
+        return Entry.choice(
+                "mottles",
+                "Colours of water",
+                option("none", "None", "One colour throughout."),
+                option("rust", "Rust", "Orange flecks."),
+                option("black", "Black", "Black flecks that rub off."),
+                option("grey", "Grey", "Grey or blue ground."),
+                option("yellow", "Straw-yellow", "Pale yellow flecks: sulphide may be near."));
+    }
+
+    /** Whether a layer that starts above 60 cm has colours of water; null where none is seen and not all layers say. */
+    public static Boolean mottled(List<Entered> layers) {
+        boolean allSay = true;
+        for (Entered layer : layers) {
+            if (layer.number("topCm") < MOTTLES_TO_CM) {
+                if (isMottled(layer)) {
+                    return true;
+                }
+                allSay &= layer.has("mottles");
+            }
+        }
+        return allSay ? Boolean.FALSE : null;
+    }
+
+    /** Whether there are colours of water above 15 cm and none in a layer from there down; null where that was not seen. */
+    public static Boolean mottledTopOnly(List<Entered> layers) {
+        boolean top = false;
+        boolean topSaid = true;
+        boolean deeperSeen = false;
+        boolean deeperSaid = true;
+        for (Entered layer : layers) {
+            if (layer.number("topCm") >= TOP_CM) {
+                if (isMottled(layer)) {
+                    return false;
+                }
+                deeperSeen = true;
+                deeperSaid &= layer.has("mottles");
+            } else {
+                top |= isMottled(layer);
+                topSaid &= layer.has("mottles");
+            }
+        }
+        if (!top) {
+            return topSaid ? Boolean.FALSE : null;
+        }
+        return deeperSeen && deeperSaid ? Boolean.TRUE : null;
+    }
+
+    private static boolean isMottled(Entered layer) {
+        return layer.has("mottles") && !layer.word("mottles").equals("none");
+    }
+
     /** Refuses layers that do not begin at the surface, touch, and end below where they begin. */
-    public static void check(List<Entered> layers, FieldCheck check) {
+    public static void check(List<Entered> layers, EntryCheck check) {
         Double bottomBefore = 0.0;
         for (int i = 0; i < layers.size(); i++) {
             String path = "/reading/layers/" + i;

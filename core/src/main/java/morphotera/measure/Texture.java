@@ -3,6 +3,7 @@ package morphotera.measure;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.TextureClass;
+import morphotera.ground.TextureGroup;
 import morphotera.ground.TextureTriangle;
 
 /** What both texture methods tell: the class, its group, and the water that such a soil holds. */
@@ -28,17 +29,18 @@ public final class Texture {
                 .because("held", Map.of("om", om, "available", 100 * held.available(0)));
     }
 
-    public static List<Description.Result> results(String shares) {
+    public static List<Result> results(String shares) {
+        String held = "from sand, clay and organic matter";
         return List.of(
-                new Description.Result("texture", "Texture", null, "the class of the triangle"),
-                new Description.Result("sand", "Sand", "%", shares),
-                new Description.Result("silt", "Silt", "%", shares),
-                new Description.Result("clay", "Clay", "%", shares),
-                new Description.Result("wiltingPoint", "Wilting point", "m³/m³", "from sand, clay and organic matter"),
-                new Description.Result(
-                        "fieldCapacity", "Field capacity", "m³/m³", "from sand, clay and organic matter"),
-                new Description.Result("saturation", "Saturation", "m³/m³", "from sand, clay and organic matter"),
-                new Description.Result(
+                Result.word("texture", "Texture", "the class of the triangle", Result.wordsOf(TextureClass.values())),
+                Result.word("group", "Texture group", "of the class", Result.wordsOf(TextureGroup.values())),
+                Result.number("sand", "Sand", "%", shares),
+                Result.number("silt", "Silt", "%", shares),
+                Result.number("clay", "Clay", "%", shares),
+                Result.number("wiltingPoint", "Wilting point", "m³/m³", held),
+                Result.number("fieldCapacity", "Field capacity", "m³/m³", held),
+                Result.number("saturation", "Saturation", "m³/m³", held),
+                Result.number(
                         "saturatedK",
                         "Saturated conductivity",
                         "mm/h",

@@ -1,6 +1,6 @@
 package morphotera.measure;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 /** What water itself does, and what settles in it. */
 public final class Water {
@@ -13,8 +13,8 @@ public final class Water {
     private Water() {}
 
     /** Which water crumbs are laid in. */
-    public static Field field() {
-        return Field.choice(
+    public static Entry field() {
+        return Entry.choice(
                         "water",
                         "Water",
                         option("rain", "Rain", "Collected clean."),

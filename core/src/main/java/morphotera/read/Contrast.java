@@ -16,12 +16,17 @@ public final class Contrast {
 
     private Contrast() {}
 
-    /** Methods measured in both, by the size of the difference. */
+    /** Methods measured in both at one class of depth, by the size of the difference; hollow means are no part of it. */
     public static List<Row> of(FieldScores here, FieldScores beside) {
         List<Row> rows = new ArrayList<>();
         for (MethodScore one : here.methods()) {
+            if (one.hollow()) {
+                continue;
+            }
             beside.methods().stream()
-                    .filter(other -> other.method().equals(one.method()))
+                    .filter(other -> other.method().equals(one.method())
+                            && !other.hollow()
+                            && other.depthClass() == one.depthClass())
                     .findFirst()
                     .ifPresent(other ->
                             rows.add(new Row(one.method(), one.mean(), other.mean(), one.mean() - other.mean())));

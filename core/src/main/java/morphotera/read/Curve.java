@@ -39,4 +39,17 @@ public record Curve(String key, String xMeaning, List<List<Double>> knots) {
         }
         return before.get(1);
     }
+
+    /** How far apart the scores from one x to another lie, points. */
+    public double rangeOver(double from, double to) {
+        double lowest = Math.min(at(from), at(to));
+        double highest = Math.max(at(from), at(to));
+        for (List<Double> knot : knots) {
+            if (knot.get(0) > from && knot.get(0) < to) {
+                lowest = Math.min(lowest, knot.get(1));
+                highest = Math.max(highest, knot.get(1));
+            }
+        }
+        return highest - lowest;
+    }
 }

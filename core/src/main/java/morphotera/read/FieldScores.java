@@ -1,28 +1,25 @@
 package morphotera.read;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
-import morphotera.measure.Description;
-import morphotera.measure.Evaluation;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
-import morphotera.measure.methods.Methods;
+import morphotera.measure.Taken;
 
 /**
  * One zone in one visit: methods, the groups they make, the soil by three schools, and plants beside it. Unrounded. Grade C
- * never enters a group or a number.
+ * never enters a group or a number; nor do hollow values and deeper classes. {@code balance} is null where there is too
+ * little to say.
  */
 public record FieldScores(
         List<MethodScore> methods,
         List<GroupScore> groups,
         Soil soil,
-        Double plants,
-        Double difference,
+        @Nullable Double plants,
+        @Nullable Double difference,
         @Nullable Balance balance) {
 
     private static final double LEAST_COVERAGE = 0.5;
@@ -56,43 +53,12 @@ public record FieldScores(
         PLANTS_AHEAD
     }
 
-    /** A scored reading: whose method it was and at which spot. */
-    public record Scored(String spot, String method, Group group, Grade grade, double score) {
-
-        /** What an evaluation scores: its method, and what the method gives to other groups. */
-        public static List<Scored> of(String spot, Evaluation done) {
-            List<Scored> scored = new ArrayList<>();
-            if (done.score() != null) {
-                scored.add(new Scored(spot, done.method(), done.group(), done.grade(), done.score()));
-            }
-            for (Description.Beside beside :
-                    Methods.find(done.method()).orElseThrow().besides()) {
-                done.measures().stream()
-                        .filter(measure -> measure.key().equals(beside.measure()) && measure.value() != null)
-                        .forEach(measure -> scored.add(
-                                new Scored(spot, beside.id(), beside.group(), done.grade(), measure.value())));
-            }
-            return scored;
-        }
-    }
-
-    public static FieldScores of(List<Scored> readings, School school) {
-        Map<String, List<Scored>> byMethod = new LinkedHashMap<>();
-        for (Scored reading : readings) {
-            byMethod.computeIfAbsent(reading.method(), method -> new ArrayList<>())
-                    .add(reading);
-        }
-        List<MethodScore> methods = byMethod.values().stream()
-                .map(all -> MethodScore.of(
-                        all.get(0).method(),
-                        all.get(0).group(),
-                        all.get(0).grade(),
-                        all.stream()
-                                .map(one -> new MethodScore.AtSpot(one.spot(), one.score()))
-                                .toList()))
+    /** @param crop for the depth of the root zone; null where it is not known */
+    public static FieldScores of(List<Taken> readings, School school, @Nullable String crop) {
+        List<MethodScore> methods = SpotScores.rows(readings, crop);
+        List<MethodScore> counted = methods.stream()
+                .filter(method -> method.inGroup() && method.grade() != Grade.C)
                 .toList();
-        List<MethodScore> counted =
-                methods.stream().filter(method -> method.grade() != Grade.C).toList();
         List<GroupScore> groups = new ArrayList<>();
         for (Group group : Group.OF_SOIL) {
             Double score = mean(counted, group);
@@ -103,7 +69,25 @@ public record FieldScores(
         Soil soil = soil(counted, groups);
         Double plants = mean(counted, Group.PLANTS);
         Double difference = plants == null || soil.by(school) == null ? null : soil.by(school) - plants;
-        return new FieldScores(methods, groups, soil, plants, difference, balance(difference));
+        boolean enough = soil.coverage() >= LEAST_COVERAGE
+                && cleanSpots(counted, true) >= LEAST_SPOTS
+                && cleanSpots(counted, false) >= LEAST_SPOTS;
+        return new FieldScores(methods, groups, soil, plants, difference, enough ? balance(difference) : null);
+    }
+
+    /** A row for each method and class of depth, whatever else speaks for a spot: what two visits are compared by. */
+    public static List<MethodScore> byDepth(List<Taken> readings) {
+        return SpotScores.rowsByDepth(readings);
+    }
+
+    private static long cleanSpots(List<MethodScore> counted, boolean ofSoil) {
+        return counted.stream()
+                .filter(method -> Group.OF_SOIL.contains(method.group()) == ofSoil)
+                .flatMap(method -> method.spots().stream())
+                .filter(MethodScore.AtSpot::speaks)
+                .map(MethodScore.AtSpot::spot)
+                .distinct()
+                .count();
     }
 
     private static Double mean(List<MethodScore> methods, Group group) {

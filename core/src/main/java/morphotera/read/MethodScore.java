@@ -1,31 +1,37 @@
 package morphotera.read;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import morphotera.ground.DepthClass;
+import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 
 /**
- * One method over the spots of one zone. Each spot counts once; repeats are averaged within the spot first.
+ * One method at one class of depth over the spots of one zone. Each spot counts once; hollow spots and those for which a
+ * better way speaks stand beside and count in nothing. Where all are hollow, {@code n} is 0 and the mean is theirs.
  *
+ * @param depthClass null where the method has no depth, or its spots' own depths made the score
+ * @param inGroup whether it makes the group's score
  * @param sd n − 1; null for one spot
  * @param uneven highest − lowest is 40 or more
  * @param odd spots that stay in the mean and are named
  */
 public record MethodScore(
         String method,
+        @Nullable DepthClass depthClass,
+        boolean inGroup,
         Group group,
         Grade grade,
         int n,
         double mean,
-        Double sd,
+        @Nullable Double sd,
         double lowest,
         double highest,
         boolean uneven,
         List<String> odd,
+        boolean hollow,
         List<AtSpot> spots) {
 
     private static final double UNEVEN = 40;
@@ -34,32 +40,47 @@ public record MethodScore(
     /** 1.4826·MAD estimates the standard deviation of normal values. */
     private static final double ODD_DEVIATIONS = 3 * 1.4826;
 
-    /** A spot's score, 0 to 100. */
-    public record AtSpot(String spot, double score) {}
-
-    static MethodScore of(String method, Group group, Grade grade, List<AtSpot> readings) {
-        Map<String, List<Double>> bySpot = new LinkedHashMap<>();
-        for (AtSpot reading : readings) {
-            bySpot.computeIfAbsent(reading.spot(), spot -> new ArrayList<>()).add(reading.score());
+    /**
+     * A spot's score, 0 to 100.
+     *
+     * @param hollow made on a day or in a way that makes it no evidence
+     * @param beside a better way to the same quantity speaks for this spot
+     */
+    public record AtSpot(String spot, double score, boolean hollow, boolean beside) {
+        boolean speaks() {
+            return !hollow && !beside;
         }
-        List<AtSpot> spots = bySpot.entrySet().stream()
-                .map(entry -> new AtSpot(entry.getKey(), Numbers.mean(entry.getValue())))
-                .toList();
-        List<Double> scores = spots.stream().map(AtSpot::score).toList();
+    }
+
+    static MethodScore of(
+            String method,
+            @Nullable DepthClass depthClass,
+            boolean mayJoinGroup,
+            Group group,
+            Grade grade,
+            List<AtSpot> spots) {
+        List<AtSpot> speaking = spots.stream().filter(AtSpot::speaks).toList();
+        boolean hollow = speaking.isEmpty() && spots.stream().allMatch(AtSpot::hollow);
+        boolean speaks = !speaking.isEmpty();
+        List<AtSpot> counted = speaks ? speaking : spots;
+        List<Double> scores = counted.stream().map(AtSpot::score).toList();
         double lowest = Numbers.lowest(scores);
         double highest = Numbers.highest(scores);
         return new MethodScore(
                 method,
+                depthClass,
+                mayJoinGroup && speaks,
                 group,
                 grade,
-                scores.size(),
+                hollow ? 0 : scores.size(),
                 Numbers.mean(scores),
                 Numbers.sd(scores),
                 lowest,
                 highest,
                 highest - lowest >= UNEVEN,
-                odd(spots, scores),
-                spots);
+                speaks ? odd(counted, scores) : List.of(),
+                hollow,
+                List.copyOf(spots));
     }
 
     /** Spots more than 3·1.4826·MAD (0 counts as 1) and more than 20 points from the median, where there are four or more. */
@@ -70,9 +91,13 @@ public record MethodScore(
         double median = Numbers.median(scores);
         double mad = Numbers.medianDeviation(scores);
         double far = ODD_DEVIATIONS * (mad == 0 ? 1 : mad);
-        return spots.stream()
-                .filter(spot -> Math.abs(spot.score() - median) > far && Math.abs(spot.score() - median) > ODD_POINTS)
-                .map(AtSpot::spot)
-                .toList();
+        List<String> odd = new ArrayList<>();
+        for (AtSpot spot : spots) {
+            double apart = Math.abs(spot.score() - median);
+            if (apart > far && apart > ODD_POINTS) {
+                odd.add(spot.spot());
+            }
+        }
+        return List.copyOf(odd);
     }
 }

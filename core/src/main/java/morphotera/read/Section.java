@@ -7,17 +7,26 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Function;
+import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.ground.Words;
 
 /** What a cut through the ground says in words: where roots stop, where the cone meets its limit, what is plates or massive. */
 public final class Section {
+    private static final double ACID_UNDER = 5.5;
+    private static final double SHORT_UNDER = 0.5;
+    private static final Set<String> CLOSED = Set.of("plates", "massive");
+
     private static final Map<String, String> WORDS = Map.ofEntries(
             entry("roots-stop", "Roots stop at {depth:0} cm, where the ground closes"),
             entry("roots-stop-unseen", "Roots end flat at {depth:0} cm"),
             entry("hard-but-rooted", "Hard ground from {depth:0} cm, and roots still pass it"),
             entry("limiting-shape", "{shape} from {depth:0} cm hold the soil back"),
+            entry("roots-bent", "Taproots turn sideways at {n:0} of {of:0} spots"),
+            entry("roots-short", "Roots reach {depth:0} cm, {percent:0} % of what they should"),
+            entry("acid-from", "Open ground, and too acid for most roots from {depth:0} cm"),
             entry("open", "Nothing stops the roots to {depth:0} cm"),
             entry("open-mostly", "Roots run on at {n:0} of {of:0} spots"),
             entry(
@@ -39,27 +48,54 @@ public final class Section {
 
     private Section() {}
 
-    /**
-     * One spot's column. Null: not looked at. {@code limitCm} null with {@code probedToCm}: the limit was not met.
-     *
-     * @param shape limiting shape of the block, null where no layer limits
-     */
-    public record Column(
-            String spot,
-            Double root80Cm,
-            Boolean rootsEndFlat,
-            Double limitCm,
-            Double probedToCm,
-            String shape,
-            Double shapeTopCm,
-            boolean blockSeen) {}
+    /** What a column says, as far as the words need it. */
+    private record Column(
+            @Nullable Double root80Cm,
+            @Nullable Boolean rootsEndFlat,
+            @Nullable Boolean rootsBent,
+            @Nullable Double rootRatio,
+            @Nullable Double acidFromCm,
+            @Nullable Double limitCm,
+            @Nullable Double probedToCm,
+            @Nullable String shape,
+            @Nullable Double shapeTopCm,
+            boolean blockSeen) {
+
+        static Column of(GroundColumn ground) {
+            GroundColumn.Layer closed = ground.layers().stream()
+                    .filter(layer -> CLOSED.contains(layer.shape()))
+                    .findFirst()
+                    .orElse(null);
+            Double acidFrom = ground.ph().stream()
+                    .filter(at -> at.value() < ACID_UNDER)
+                    .map(GroundColumn.At::depthCm)
+                    .findFirst()
+                    .orElse(null);
+            boolean probed = !ground.cone().isEmpty() && !ground.coneHollow();
+            return new Column(
+                    ground.root80Cm(),
+                    ground.rootsEndFlat() == null && ground.rootStopCm() != null ? Boolean.TRUE : ground.rootsEndFlat(),
+                    ground.rootsBent(),
+                    ground.rootRatio(),
+                    acidFrom,
+                    ground.limitCm(),
+                    probed
+                            ? Double.valueOf(
+                                    ground.cone().get(ground.cone().size() - 1).depthCm())
+                            : null,
+                    closed == null ? null : closed.shape(),
+                    closed == null ? null : closed.topCm(),
+                    !ground.layers().isEmpty());
+        }
+    }
 
     /** A finding: code, words, and the numbers in them. */
-    public record Said(String code, String text) {}
+    public record Sentence(String code, String text) {}
 
     /** The headline first, then what it rests on; nothing where nothing was looked at. */
-    public static List<Said> inWords(List<Column> columns) {
-        List<Said> said = new ArrayList<>();
+    public static List<Sentence> inWords(List<GroundColumn> ground) {
+        List<Column> columns = ground.stream().map(Column::of).toList();
+        List<Sentence> said = new ArrayList<>();
         headline(columns, said);
         cone(columns, said);
         shapes(columns, said);
@@ -68,8 +104,10 @@ public final class Section {
     }
 
     /** What the undisturbed ground of the same soil shows, where its roots were looked at. */
-    public static List<Said> beside(List<Column> zone, List<Column> reference) {
-        List<Said> said = new ArrayList<>();
+    public static List<Sentence> beside(List<GroundColumn> zoneGround, List<GroundColumn> referenceGround) {
+        List<Column> zone = zoneGround.stream().map(Column::of).toList();
+        List<Column> reference = referenceGround.stream().map(Column::of).toList();
+        List<Sentence> said = new ArrayList<>();
         List<Double> rooted = values(reference, Column::root80Cm);
         if (!rooted.isEmpty() && !zone.isEmpty()) {
             boolean onlyHere = zone.stream().anyMatch(Section::isClosed)
@@ -79,7 +117,7 @@ public final class Section {
         return said;
     }
 
-    private static void headline(List<Column> columns, List<Said> said) {
+    private static void headline(List<Column> columns, List<Sentence> said) {
         List<Double> rooted = values(columns, Column::root80Cm);
         List<Double> limits = values(columns, Column::limitCm);
         List<Column> bad = columns.stream().filter(Section::isClosed).toList();
@@ -97,8 +135,18 @@ public final class Section {
             say(said, "roots-stop-unseen", Map.of("depth", Numbers.mean(rooted)));
         } else if (!layer.isEmpty() && bad.size() * 2 >= columns.size()) {
             say(said, "limiting-shape", Map.of("shape", shapes(bad), "depth", Numbers.mean(layer)));
+        } else if (most(columns, Column::rootsBent)) {
+            say(
+                    said,
+                    "roots-bent",
+                    Map.of("n", count(columns, Column::rootsBent), "of", seen(columns, Column::rootsBent)));
         } else if (closed && !rooted.isEmpty()) {
             say(said, "hard-but-rooted", Map.of("depth", Numbers.mean(limits)));
+        } else if (most(columns, Section::isShort)) {
+            double ratio = Numbers.mean(values(columns, Column::rootRatio));
+            say(said, "roots-short", Map.of("percent", 100 * ratio, "depth", Numbers.mean(rooted)));
+        } else if (most(columns, Section::isAcid)) {
+            say(said, "acid-from", Map.of("depth", Numbers.lowest(values(columns, Column::acidFromCm))));
         } else if (flat > 0) {
             say(said, "open-mostly", Map.of("n", seen.size() - flat, "of", seen.size()));
         } else {
@@ -111,7 +159,7 @@ public final class Section {
         }
     }
 
-    private static void cone(List<Column> columns, List<Said> said) {
+    private static void cone(List<Column> columns, List<Sentence> said) {
         List<Column> probed = coneSpots(columns);
         List<Double> limits = values(probed, Column::limitCm);
         if (limits.size() == 1) {
@@ -124,7 +172,7 @@ public final class Section {
         }
     }
 
-    private static void shapes(List<Column> columns, List<Said> said) {
+    private static void shapes(List<Column> columns, List<Sentence> said) {
         long blocks = columns.stream().filter(Column::blockSeen).count();
         List<Column> bad = columns.stream().filter(Section::isClosed).toList();
         if (!bad.isEmpty()) {
@@ -137,7 +185,7 @@ public final class Section {
         }
     }
 
-    private static void roots(List<Column> columns, List<Said> said) {
+    private static void roots(List<Column> columns, List<Sentence> said) {
         List<Double> depths = values(columns, Column::root80Cm);
         if (depths.isEmpty()) {
             return;
@@ -149,7 +197,32 @@ public final class Section {
     }
 
     private static boolean isClosed(Column column) {
-        return "plates".equals(column.shape()) || "massive".equals(column.shape());
+        return column.shape() != null;
+    }
+
+    /** Less than half of what the crop should reach; null where the roots were not looked at. */
+    private static @Nullable Boolean isShort(Column column) {
+        return column.rootRatio() == null ? null : column.rootRatio() < SHORT_UNDER;
+    }
+
+    private static Boolean isAcid(Column column) {
+        return column.acidFromCm() != null;
+    }
+
+    /** Whether half or more of the spots that looked say so. */
+    private static boolean most(List<Column> columns, Function<Column, Boolean> of) {
+        int yes = count(columns, of);
+        return yes > 0 && yes * 2 >= seen(columns, of);
+    }
+
+    private static int count(List<Column> columns, Function<Column, Boolean> of) {
+        return (int) columns.stream()
+                .filter(column -> Boolean.TRUE.equals(of.apply(column)))
+                .count();
+    }
+
+    private static int seen(List<Column> columns, Function<Column, Boolean> of) {
+        return (int) columns.stream().filter(column -> of.apply(column) != null).count();
     }
 
     private static List<Column> coneSpots(List<Column> columns) {
@@ -176,10 +249,10 @@ public final class Section {
         return columns.stream().map(of).filter(Objects::nonNull).toList();
     }
 
-    private static void say(List<Said> said, String code, Map<String, ?> values) {
+    private static void say(List<Sentence> said, String code, Map<String, ?> values) {
         String text = Words.fill(WORDS.get(code), values);
         // A sentence may begin with a filled-in word.
         char first = text.charAt(0);
-        said.add(new Said(code, (first >= 'a' && first <= 'z' ? (char) (first - 32) : first) + text.substring(1)));
+        said.add(new Sentence(code, (first >= 'a' && first <= 'z' ? (char) (first - 32) : first) + text.substring(1)));
     }
 }

@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import morphotera.Tables;
+import morphotera.measure.Taken;
 import org.junit.jupiter.api.Test;
 
 class CrossChecksTest {
-    private final List<Facts.Reading> readings = new ArrayList<>();
+    private final List<Taken> readings = new ArrayList<>();
 
     private void read(String spot, String method, Map<String, Object> context, Map<String, Object> reading) {
-        readings.add(new Facts.Reading(method + spot, 1, spot, Tables.evaluate(method, context, reading)));
+        readings.add(ReadAt.spot(method + spot, 1, spot, method, context, reading));
     }
 
     private List<String> asked() {

@@ -6,11 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import morphotera.Tables;
 import org.junit.jupiter.api.Test;
 
 class NextTestsTest {
-    private static final Causes.Setting ARABLE = new Causes.Setting("arable", "coarse", null, null);
+    private static final Causes.Setting ARABLE = new Causes.Setting("arable", "coarse", null, null, false);
 
     @Test
     void entropy_is_one_bit_at_evens_and_none_when_sure() {
@@ -33,10 +34,10 @@ class NextTestsTest {
 
     @Test
     void a_test_whose_findings_are_all_settled_is_not_offered() {
-        Map<String, Boolean> looked = new HashMap<>();
+        Map<String, Seen> looked = new HashMap<>();
         Tables.CAUSES.findings().stream()
                 .filter(finding -> finding.methods().contains("penetration"))
-                .forEach(finding -> looked.put(finding.id(), true));
+                .forEach(finding -> looked.put(finding.id(), Seen.plainly(true)));
         assertThat(NextTests.best(Tables.CAUSES, ARABLE, looked, Map.of("penetration", 9.0)))
                 .isEmpty();
     }
@@ -83,11 +84,40 @@ class NextTestsTest {
                 0.001,
                 List.of(),
                 null,
+                true,
                 null,
                 List.of(new CauseTable.Evidence("pan-found", 0.6, 0.5)),
                 List.of());
         CauseTable table = new CauseTable("one", 1, "", List.of(), Tables.CAUSES.findings(), List.of(rare));
         assertThat(NextTests.best(table, ARABLE, Map.of(), Map.of("penetration", 9.0)))
                 .isEmpty();
+    }
+
+    @Test
+    void a_cause_names_the_one_finding_that_would_turn_its_word_round() {
+        Map<String, Seen> found = Seen.plainly(Map.of("pan-found", true, "plates-or-massive", true));
+        NextTests.Turn turn = NextTests.turn(Tables.CAUSES, judged("compacted-pan", found), ARABLE, found, Set.of());
+        assertThat(found).doesNotContainKey(turn.finding());
+        assertThat(turn.inDoubt()).isFalse();
+        Map<String, Seen> answered = new HashMap<>(found);
+        answered.put(turn.finding(), Seen.plainly(turn.ifSeen()));
+        assertThat(judged("compacted-pan", answered).word()).isEqualTo(turn.word());
+        assertThat(turn.word()).isNotEqualTo(judged("compacted-pan", found).word());
+    }
+
+    @Test
+    void a_card_whose_error_reaches_the_limit_is_what_would_turn_an_acid_topsoil_round() {
+        Map<String, Seen> found = Map.of("acid-top", Seen.plainly(true).halved());
+        NextTests.Turn turn =
+                NextTests.turn(Tables.CAUSES, judged("acid-topsoil", found), ARABLE, found, Set.of("acid-top"));
+        assertThat(turn.finding()).isEqualTo("acid-top");
+        assertThat(turn.inDoubt()).isTrue();
+    }
+
+    private static Causes.Judged judged(String cause, Map<String, Seen> findings) {
+        return Causes.judge(Tables.CAUSES, ARABLE, findings).stream()
+                .filter(one -> one.cause().id().equals(cause))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -62,12 +62,12 @@ class OutcomesTest {
     void a_finding_that_was_always_seen_with_the_cause_speaks_louder_afterwards() {
         CauseTable after = Outcomes.learn(Tables.CAUSES, Collections.nCopies(10, pan(true, Map.of("pan-found", true))))
                 .table();
-        Causes.Setting setting = new Causes.Setting("arable", "medium", null, null);
+        Causes.Setting setting = new Causes.Setting("arable", "medium", null, null, false);
         assertThat(belief(after, setting)).isGreaterThan(belief(Tables.CAUSES, setting));
     }
 
     private static double belief(CauseTable table, Causes.Setting setting) {
-        return Causes.judge(table, setting, Map.of("pan-found", true)).stream()
+        return Causes.judge(table, setting, Seen.plainly(Map.of("pan-found", true))).stream()
                 .filter(judged -> judged.cause().id().equals("compacted-pan"))
                 .findFirst()
                 .orElseThrow()

@@ -84,13 +84,18 @@ class ChangeTest {
     }
 
     @Test
-    void what_was_unlike_is_named() {
-        Unlike.Conditions december = new Unlike.Conditions(12, "moist", "Adviser", "Plain 2", "air-dry");
-        assertThat(Unlike.between(december, new Unlike.Conditions(2, "moist", "Adviser", "Plain 2", "air-dry")))
-                .isEmpty();
-        assertThat(Unlike.between(december, new Unlike.Conditions(5, "dry", "Second", "Plain 3", "field-moist")))
-                .hasSize(5);
-        assertThat(Unlike.between(december, new Unlike.Conditions(1, null, null, null, null)))
-                .isEmpty();
+    void a_known_bias_takes_no_student_factor() {
+        Change.Observers two = new Change.Observers(0, 3, 4);
+        Change got = Change.judge(List.of(new Change.Pair(40, 50), new Change.Pair(40, 50)), two);
+        assertThat(got.smallestChange()).isCloseTo(1.645 * 5, within(1e-9));
+    }
+
+    @Test
+    void what_was_unlike_between_two_visits_is_named() {
+        assertThat(Unlike.visits(12, 2, "moist", "moist", "Adviser", "Adviser")).isEmpty();
+        assertThat(Unlike.visits(12, 5, "moist", "dry", "Adviser", "Second"))
+                .extracting(Unlike::code)
+                .containsExactly(Unlike.Code.SEASON, Unlike.Code.MOISTURE, Unlike.Code.PEOPLE);
+        assertThat(Unlike.visits(12, 1, "moist", null, "Adviser", null)).isEmpty();
     }
 }

@@ -9,8 +9,7 @@ import java.util.Random;
 import java.util.stream.Stream;
 import morphotera.follow.forecasts.Forecasts;
 import morphotera.measure.Entered;
-import morphotera.measure.FieldCheck;
-import org.junit.jupiter.api.Test;
+import morphotera.measure.EntryCheck;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -21,7 +20,7 @@ class CoverageTest {
     private static final double READING = 8;
 
     @ParameterizedTest(name = "{0} spots, a change of {1}, observers differ by {2}")
-    @CsvSource({"5,0,0", "5,12,0", "12,0,0", "12,12,0", "12,0,4", "12,12,4", "20,0,4", "20,12,4"})
+    @CsvSource({"12,0,0", "12,12,0", "12,0,4", "12,12,4", "20,0,4", "20,12,4", "20,12,8"})
     void intervals_of_change_hold_what_truly_changed(int spots, double change, double bias) {
         double covered = covered(spots, change, bias);
         System.out.printf(
@@ -30,12 +29,12 @@ class CoverageTest {
         assertThat(covered).isBetween(0.87, 0.93);
     }
 
-    /** Student's factor on a bias that is known is too careful with few spots: it never holds less than it says. */
-    @Test
-    void with_few_spots_and_two_observers_an_interval_is_on_the_careful_side() {
-        double covered = covered(5, 12, 4);
-        System.out.printf("change: 5 spots, change 12, bias spread 4: %.1f %% (careful side)%n", 100 * covered);
-        assertThat(covered).isBetween(0.93, 0.99);
+    @ParameterizedTest(name = "5 spots, a change of {0}, observers differ by {1}")
+    @CsvSource({"0,0", "12,0", "0,4", "12,4", "12,8"})
+    void with_few_spots_an_interval_never_holds_less_than_it_says(double change, double bias) {
+        double covered = covered(5, change, bias);
+        System.out.printf("change: 5 spots, change %.0f, bias spread %.0f: %.1f %%%n", change, bias, 100 * covered);
+        assertThat(covered).isGreaterThanOrEqualTo(0.87);
     }
 
     private static double covered(int spots, double change, double bias) {
@@ -89,7 +88,7 @@ class CoverageTest {
 
     private static Entered entered(Forecast forecast) {
         Map<String, Object> example = forecast.description().example();
-        return new FieldCheck().object("", Forecast.fields(forecast.description()), example);
+        return new EntryCheck().object("", Forecast.fields(forecast.description()), example);
     }
 
     @ParameterizedTest(name = "{0} visits, {1} points a year")

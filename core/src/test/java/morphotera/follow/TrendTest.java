@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
+import morphotera.Draws;
 import org.junit.jupiter.api.Test;
 
 class TrendTest {
@@ -68,25 +66,28 @@ class TrendTest {
         assertThat(got.high()).isGreaterThanOrEqualTo(got.perYear());
     }
 
-    @Property(tries = 100)
-    void a_scale_stretched_stretches_the_slope_and_a_shift_leaves_it(
-            @ForAll @DoubleRange(min = 0.1, max = 5) double times,
-            @ForAll @DoubleRange(min = -40, max = 40) double plus) {
-        double[] scores = {40, 47, 44, 52, 50};
-        Trend plain = of(0, scores[0], 1, scores[1], 2, scores[2], 4, scores[3], 5, scores[4]);
-        Trend other = of(
-                0,
-                plus + times * scores[0],
-                1,
-                plus + times * scores[1],
-                2,
-                plus + times * scores[2],
-                4,
-                plus + times * scores[3],
-                5,
-                plus + times * scores[4]);
-        assertThat(other.perYear()).isCloseTo(times * plain.perYear(), within(1e-9));
-        assertThat(other.low()).isCloseTo(times * plain.low(), within(1e-9));
-        assertThat(other.high()).isCloseTo(times * plain.high(), within(1e-9));
+    @Test
+    void a_scale_stretched_stretches_the_slope_and_a_shift_leaves_it() {
+        Draws.each(100, draw -> {
+            double times = draw.from(0.1, 5);
+            double plus = draw.from(-40, 40);
+
+            double[] scores = {40, 47, 44, 52, 50};
+            Trend plain = of(0, scores[0], 1, scores[1], 2, scores[2], 4, scores[3], 5, scores[4]);
+            Trend other = of(
+                    0,
+                    plus + times * scores[0],
+                    1,
+                    plus + times * scores[1],
+                    2,
+                    plus + times * scores[2],
+                    4,
+                    plus + times * scores[3],
+                    5,
+                    plus + times * scores[4]);
+            assertThat(other.perYear()).isCloseTo(times * plain.perYear(), within(1e-9));
+            assertThat(other.low()).isCloseTo(times * plain.low(), within(1e-9));
+            assertThat(other.high()).isCloseTo(times * plain.high(), within(1e-9));
+        });
     }
 }

@@ -4,10 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import morphotera.Draws;
 import morphotera.ground.TextureTriangle;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,17 +28,20 @@ class WaterHeldTest {
         assertThat(got.conductivityMmPerH()).as(name).isCloseTo(k, within(0.06));
     }
 
-    @Property(tries = 200)
-    void wilting_lies_under_capacity_and_capacity_under_saturation(
-            @ForAll @DoubleRange(min = 0, max = 60) double clay,
-            @ForAll @DoubleRange(min = 0, max = 1) double ofTheRest,
-            @ForAll @DoubleRange(min = 0.5, max = 8) double organicMatter) {
-        double sand = (100 - clay) * ofTheRest;
-        WaterHeld got =
-                WaterHeld.of(new TextureTriangle.Shares(sand, Math.max(0, 100 - sand - clay), clay), organicMatter);
-        assertThat(got.wiltingPoint()).isLessThan(got.fieldCapacity());
-        assertThat(got.available(0)).isPositive();
-        assertThat(got.available(0.4)).isCloseTo(0.6 * got.available(0), within(1e-12));
+    @Test
+    void wilting_lies_under_capacity_and_capacity_under_saturation() {
+        Draws.each(200, draw -> {
+            double clay = draw.from(0, 60);
+            double ofTheRest = draw.from(0, 1);
+            double organicMatter = draw.from(0.5, 8);
+
+            double sand = (100 - clay) * ofTheRest;
+            WaterHeld got =
+                    WaterHeld.of(new TextureTriangle.Shares(sand, Math.max(0, 100 - sand - clay), clay), organicMatter);
+            assertThat(got.wiltingPoint()).isLessThan(got.fieldCapacity());
+            assertThat(got.available(0)).isPositive();
+            assertThat(got.available(0.4)).isCloseTo(0.6 * got.available(0), within(1e-12));
+        });
     }
 
     @Test

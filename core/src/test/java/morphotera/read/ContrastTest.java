@@ -8,16 +8,16 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
+import morphotera.measure.Taken;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ContrastTest {
     private static FieldScores zone(Map<String, Double> scores) {
-        List<FieldScores.Scored> readings = new ArrayList<>();
-        scores.forEach((method, score) ->
-                readings.add(new FieldScores.Scored("spot", method, Group.STRUCTURE, Grade.A, score)));
-        return FieldScores.of(readings, School.BALANCED);
+        List<Taken> readings = new ArrayList<>();
+        scores.forEach((method, score) -> readings.add(Scored.at("spot", method, Group.STRUCTURE, Grade.A, score)));
+        return FieldScores.of(readings, School.BALANCED, null);
     }
 
     @Test

@@ -6,24 +6,108 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class SectionTest {
-    private static Section.Column closed(String spot, double limit, double root80) {
-        return new Section.Column(spot, root80, true, limit, 60.0, "plates", limit - 2, true);
+    /** A column of what the words speak of; {@code probedTo} null: no cone. */
+    private static GroundColumn column(
+            Double root80,
+            Boolean endFlat,
+            Double limit,
+            Double probedTo,
+            String shape,
+            Double shapeTop,
+            boolean block) {
+        List<GroundColumn.Layer> layers = !block
+                ? List.of()
+                : List.of(new GroundColumn.Layer(
+                        shapeTop == null ? 0 : shapeTop,
+                        30,
+                        shape == null ? "crumb" : shape,
+                        "firm",
+                        "few",
+                        "some",
+                        null,
+                        null,
+                        false));
+        List<GroundColumn.At> cone = probedTo == null ? List.of() : List.of(new GroundColumn.At(probedTo, 1000));
+        return new GroundColumn(
+                "spot", layers, cone, false, List.of(), limit, null, null, root80, null, null, null, endFlat, null,
+                null, List.of(), List.of());
     }
 
-    private static Section.Column open(String spot, double root80) {
-        return new Section.Column(spot, root80, false, null, 60.0, null, null, true);
+    /** Open ground with roots to 30 cm, bent or short or in acid soil. */
+    private static GroundColumn rooted(Boolean bent, Double ratio, GroundColumn.At... ph) {
+        return new GroundColumn(
+                "spot",
+                List.of(),
+                List.of(),
+                false,
+                List.of(),
+                null,
+                null,
+                null,
+                30.0,
+                null,
+                ratio,
+                null,
+                false,
+                bent,
+                null,
+                List.of(ph),
+                List.of());
     }
 
-    private static List<String> codes(Section.Column... columns) {
+    @Test
+    void bent_taproots_short_roots_and_acid_below_are_not_called_open() {
+        assertThat(codes(rooted(true, 0.9)).get(0)).isEqualTo("roots-bent");
+        assertThat(codes(rooted(false, 0.4)).get(0)).isEqualTo("roots-short");
+        assertThat(codes(rooted(false, 0.9, new GroundColumn.At(5, 6.2), new GroundColumn.At(40, 4.9)))
+                        .get(0))
+                .isEqualTo("acid-from");
+        assertThat(codes(rooted(false, 0.9, new GroundColumn.At(40, 5.6))).get(0))
+                .isEqualTo("open");
+    }
+
+    @Test
+    void a_cone_pushed_on_a_dry_day_is_drawn_and_not_spoken_of() {
+        GroundColumn dry = new GroundColumn(
+                "spot",
+                List.of(),
+                List.of(new GroundColumn.At(15, 2500)),
+                true,
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                List.of(),
+                List.of());
+        assertThat(codes(dry)).isEmpty();
+    }
+
+    private static GroundColumn closed(String spot, double limit, double root80) {
+        return column(root80, true, limit, 60.0, "plates", limit - 2, true);
+    }
+
+    private static GroundColumn open(String spot, double root80) {
+        return column(root80, false, null, 60.0, null, null, true);
+    }
+
+    private static List<String> codes(GroundColumn... columns) {
         return Section.inWords(List.of(columns)).stream()
-                .map(Section.Said::code)
+                .map(Section.Sentence::code)
                 .toList();
     }
 
     @Test
     void a_pan_that_stops_roots_is_the_headline_and_its_numbers_follow() {
-        List<Section.Said> said = Section.inWords(List.of(closed("1", 28, 21), closed("2", 24, 19)));
-        assertThat(said.stream().map(Section.Said::code)).containsExactly("roots-stop", "cone-limit", "shape", "roots");
+        List<Section.Sentence> said = Section.inWords(List.of(closed("1", 28, 21), closed("2", 24, 19)));
+        assertThat(said.stream().map(Section.Sentence::code))
+                .containsExactly("roots-stop", "cone-limit", "shape", "roots");
         assertThat(said.get(0).text()).isEqualTo("Roots stop at 20 cm, where the ground closes");
         assertThat(said.get(1).text()).contains("26 cm on average (24 to 28), at 2 of 2 spots");
     }
@@ -36,17 +120,15 @@ class SectionTest {
     @Test
     void what_was_not_looked_at_is_not_spoken_of() {
         assertThat(codes()).isEmpty();
-        assertThat(codes(new Section.Column("1", null, null, null, null, null, null, false)))
-                .isEmpty();
-        assertThat(codes(new Section.Column("1", null, null, 22.0, 45.0, null, null, false)))
+        assertThat(codes(column(null, null, null, null, null, null, false))).isEmpty();
+        assertThat(codes(column(null, null, 22.0, 45.0, null, null, false)))
                 .contains("cone-limit-once")
                 .doesNotContain("shape", "roots", "roots-free");
     }
 
     @Test
     void hard_ground_that_roots_still_pass_is_not_said_to_stop_them() {
-        assertThat(codes(new Section.Column("1", 34.0, false, 22.0, 45.0, null, null, false))
-                        .get(0))
+        assertThat(codes(column(34.0, false, 22.0, 45.0, null, null, false)).get(0))
                 .isEqualTo("hard-but-rooted");
     }
 
@@ -58,7 +140,7 @@ class SectionTest {
 
     @Test
     void undisturbed_ground_shows_how_deep_roots_could_go() {
-        List<Section.Said> said = Section.beside(List.of(closed("1", 28, 21)), List.of(open("fence", 46)));
+        List<Section.Sentence> said = Section.beside(List.of(closed("1", 28, 21)), List.of(open("fence", 46)));
         assertThat(said.get(0).code()).isEqualTo("beside-open");
         assertThat(said.get(0).text()).contains("46 cm");
         assertThat(Section.beside(List.of(open("1", 30)), List.of(open("fence", 46)))
@@ -68,13 +150,13 @@ class SectionTest {
         assertThat(Section.beside(List.of(open("1", 30)), List.of())).isEmpty();
     }
 
-    private static Section.Column block(String spot, String shape, Double top) {
-        return new Section.Column(spot, 30.0, false, null, null, shape, top, true);
+    private static GroundColumn block(String spot, String shape, Double top) {
+        return column(30.0, false, null, null, shape, top, true);
     }
 
     @Test
     void a_closed_layer_at_half_of_the_spots_is_named_by_its_shapes() {
-        List<Section.Said> said = Section.inWords(List.of(block("1", "plates", 12.0), block("2", null, null)));
+        List<Section.Sentence> said = Section.inWords(List.of(block("1", "plates", 12.0), block("2", null, null)));
         assertThat(said.get(0).text()).isEqualTo("Plates from 12 cm hold the soil back");
         assertThat(said.get(1).text()).isEqualTo("The block comes apart in plates from 12 cm at 1 of 2 spots.");
         assertThat(Section.inWords(List.of(block("1", "massive", 8.0), block("2", "plates", 12.0)))
@@ -91,16 +173,15 @@ class SectionTest {
 
     @Test
     void roots_that_end_flat_without_a_closed_layer_are_a_riddle() {
-        List<Section.Said> said =
-                Section.inWords(List.of(new Section.Column("1", 9.0, true, null, null, null, null, false)));
+        List<Section.Sentence> said = Section.inWords(List.of(column(9.0, true, null, null, null, null, false)));
         assertThat(said.get(0).text()).isEqualTo("Roots end flat at 9 cm");
         assertThat(said.get(1).text()).contains("they end flat at 1 of 1 spots");
     }
 
     @Test
     void a_limit_met_at_fewer_than_half_of_the_spots_closes_nothing() {
-        Section.Column met = new Section.Column("1", 30.0, false, 22.0, 45.0, null, null, false);
-        Section.Column notMet = new Section.Column("2", 30.0, false, null, 45.0, null, null, false);
+        GroundColumn met = column(30.0, false, 22.0, 45.0, null, null, false);
+        GroundColumn notMet = column(30.0, false, null, 45.0, null, null, false);
         assertThat(codes(met, notMet).get(0)).isEqualTo("hard-but-rooted");
         assertThat(codes(met, notMet, notMet).get(0)).isEqualTo("open");
         assertThat(Section.inWords(List.of(met, notMet, notMet)).get(0).text())
@@ -113,10 +194,8 @@ class SectionTest {
 
     @Test
     void one_flat_spot_of_three_leaves_two_where_roots_run_on() {
-        List<Section.Said> said = Section.inWords(List.of(
-                block("1", null, null),
-                block("2", null, null),
-                new Section.Column("3", 9.0, true, null, null, null, null, false)));
+        List<Section.Sentence> said = Section.inWords(List.of(
+                block("1", null, null), block("2", null, null), column(9.0, true, null, null, null, null, false)));
         assertThat(said.get(0).text()).isEqualTo("Roots run on at 2 of 3 spots");
     }
 }

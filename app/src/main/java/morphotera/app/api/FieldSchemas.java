@@ -11,7 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 
 /** Names the bodies that descriptions define: each field with its type, unit, range and words, and an example that works. */
 @SuppressWarnings("rawtypes") // as the library declares them
@@ -23,7 +23,7 @@ final class FieldSchemas {
     }
 
     /** A body that a description defines; {@code example} may be null. */
-    record Body(String id, String name, List<Field> fields, Map<String, Object> example) {}
+    record Body(String id, String name, List<Entry> fields, Map<String, Object> example) {}
 
     /** The body of a path is one of these, by the path's id. */
     void bodies(String path, List<Body> bodies) {
@@ -51,7 +51,7 @@ final class FieldSchemas {
     }
 
     /** A schema made of fields, under that name. */
-    void add(String name, List<Field> fields) {
+    void add(String name, List<Entry> fields) {
         api.getComponents().addSchemas(name, object(fields));
     }
 
@@ -85,11 +85,11 @@ final class FieldSchemas {
         return reference;
     }
 
-    private static Schema<Object> object(List<Field> fields) {
+    private static Schema<Object> object(List<Entry> fields) {
         Schema<Object> object = typed("object", true);
         Map<String, Schema> properties = new LinkedHashMap<>();
         List<String> required = new ArrayList<>();
-        for (Field field : fields) {
+        for (Entry field : fields) {
             properties.put(field.key(), schema(field));
             if (field.required() && field.preset() == null) {
                 required.add(field.key());
@@ -103,7 +103,7 @@ final class FieldSchemas {
         return object;
     }
 
-    private static Schema<Object> schema(Field field) {
+    private static Schema<Object> schema(Entry field) {
         Schema<Object> schema = switch (field.kind()) {
             case NUMBER -> number(field);
             case CHOICE -> words(typed("string", field.required()), field);
@@ -122,7 +122,7 @@ final class FieldSchemas {
         return schema;
     }
 
-    private static Schema<Object> group(Field field) {
+    private static Schema<Object> group(Entry field) {
         Schema<Object> object = object(field.fields());
         if (!field.required()) {
             object.setTypes(types("object", false));
@@ -130,7 +130,7 @@ final class FieldSchemas {
         return object;
     }
 
-    private static Schema<Object> number(Field field) {
+    private static Schema<Object> number(Entry field) {
         Schema<Object> number = typed(field.whole() ? "integer" : "number", field.required());
         if (field.range().aboveMin()) {
             number.setExclusiveMinimumValue(BigDecimal.valueOf(field.range().min()));
@@ -141,7 +141,7 @@ final class FieldSchemas {
         return number;
     }
 
-    private static Schema<Object> words(Schema<Object> schema, Field field) {
+    private static Schema<Object> words(Schema<Object> schema, Entry field) {
         List<Object> words = new ArrayList<>();
         field.options().forEach(option -> words.add(option.word()));
         if (schema.getTypes().contains("null")) {
@@ -151,7 +151,7 @@ final class FieldSchemas {
         return schema;
     }
 
-    private static Schema<Object> list(Field field, Schema<Object> item) {
+    private static Schema<Object> list(Entry field, Schema<Object> item) {
         Schema<Object> list = typed("array", field.required());
         list.setItems(item);
         if (field.minItems() > 0) {
@@ -160,7 +160,7 @@ final class FieldSchemas {
         return list;
     }
 
-    private static Schema<Object> counts(Field field) {
+    private static Schema<Object> counts(Entry field) {
         Schema<Object> counts = typed("object", field.required());
         Schema<Object> count = typed("integer", true);
         count.setMinimum(BigDecimal.ZERO);

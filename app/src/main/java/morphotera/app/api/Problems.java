@@ -1,12 +1,13 @@
 package morphotera.app.api;
 
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -29,53 +30,48 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> refused(Refused refused) {
-        return answer(new Problem(
-                "about:blank",
-                "Some of this cannot be taken",
-                422,
-                "Nothing was saved. Each finding says where and what to do.",
-                refused.refusals(),
-                null));
+        return answer(
+                Problem.refused(422, "Nothing was saved. Each finding says where and what to do.", refused.refusals()));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> notFound(NotFound fault) {
-        return answer(Problem.of(404, "Not here", fault.getMessage()));
+        return answer(Problem.of(404, "not-here", "Not here", fault.getMessage()));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> noSuchPath(NoResourceFoundException fault) {
-        return answer(Problem.of(404, "Not here", "There is nothing at this address."));
+        return answer(Problem.of(404, "not-here", "Not here", "There is nothing at this address."));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> stale(Stale fault) {
-        return answer(
-                new Problem("about:blank", "Changed meanwhile", 409, fault.getMessage(), List.of(), fault.current()));
+        return answer(new Problem(
+                "about:blank", "Changed meanwhile", 409, "stale", fault.getMessage(), List.of(), fault.current()));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> wait(Wait fault) {
-        return ResponseEntity.status(429)
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .header(HttpHeaders.RETRY_AFTER, String.valueOf(fault.seconds()))
-                .body(Problem.of(429, "Too many tries", fault.getMessage()));
+        return later(429, fault.seconds(), "wait", "Too many tries", fault.getMessage());
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> forbidden(Forbidden fault) {
-        return answer(Problem.of(403, "Not allowed", fault.getMessage()));
+        return answer(Problem.of(403, "forbidden", "Not allowed", fault.getMessage()));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> notJson(HttpMessageNotReadableException fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
             if (cause instanceof TooLarge) {
-                return answer(Problem.of(413, "Too large", "A body takes 1 MB at most."));
+                return answer(Problem.of(413, "too-large", "Too large", "A body takes 1 MB at most."));
             }
         }
         return answer(Problem.of(
-                400, "Not readable", "The body is not JSON that can be read here, or is nested more than 30 deep."));
+                400,
+                "not-readable",
+                "Not readable",
+                "The body is not JSON that can be read here, or is nested more than 30 deep."));
     }
 
     /** Thrown while a body is looked at, before it is bound. */
@@ -86,66 +82,81 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> wrongParameter(MethodArgumentTypeMismatchException fault) {
-        return answer(new Problem(
-                "about:blank",
-                "Some of this cannot be taken",
+        return answer(Problem.refused(
                 fault.getName().equals("id") ? 404 : 422,
                 "'" + fault.getValue() + "' is not a " + fault.getName() + ".",
                 List.of(new Refusal(
-                        "/" + fault.getName(), "wrong-type", "This is not read as a " + fault.getName() + ".")),
-                null));
+                        "/" + fault.getName(), "wrong-type", "This is not read as a " + fault.getName() + "."))));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> missingParameter(MissingServletRequestParameterException fault) {
-        return answer(new Problem(
-                "about:blank",
-                "Some of this cannot be taken",
+        return answer(Problem.refused(
                 422,
                 "'" + fault.getParameterName() + "' is needed in the address.",
-                List.of(new Refusal("/" + fault.getParameterName(), "missing", "This is needed.")),
-                null));
+                List.of(new Refusal("/" + fault.getParameterName(), "missing", "This is needed."))));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> wrongVerb(HttpRequestMethodNotSupportedException fault) {
-        return answer(Problem.of(405, "Not done here", fault.getMethod() + " is not done at this address."));
+        return answer(
+                Problem.of(405, "not-done-here", "Not done here", fault.getMethod() + " is not done at this address."));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> wrongMedia(HttpMediaTypeException fault) {
-        return answer(Problem.of(415, "Not readable", "Send and ask for application/json."));
+        return answer(Problem.of(415, "not-readable", "Not readable", "Send and ask for application/json."));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> twice(DuplicateKeyException fault) {
-        return answer(Problem.of(409, "Already there", "Somebody saved the same thing at this moment. Load again."));
+        return answer(Problem.of(
+                409, "already-there", "Already there", "Somebody saved the same thing at this moment. Load again."));
+    }
+
+    /** What only the database can refuse will be refused again: it is said, and not tried for ever. */
+    @ExceptionHandler
+    ResponseEntity<Problem> notStorable(DataIntegrityViolationException fault) {
+        LOG.error("the database refused what was checked", fault);
+        return answer(Problem.refused(
+                422, "The data file cannot hold this. What you typed is kept on this device.", List.of()));
+    }
+
+    /** Others save at this moment; the next try comes after them. */
+    @ExceptionHandler
+    ResponseEntity<Problem> busy(ConcurrencyFailureException fault) {
+        return later(429, 1, "wait", "Others are saving", "Others save the same visit just now; it is tried again.");
     }
 
     /** A full disk, a lost or locked file: not the fault of what was sent, and worth trying again. */
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<Problem> noStorage(RuntimeException fault) {
         LOG.error("storage failed", fault);
-        return answer(
-                Problem.of(
-                        503,
-                        "Cannot save just now",
-                        "The data file cannot be reached: the disk may be full or gone. What you typed is kept on this device; try again."));
+        return later(
+                503,
+                5,
+                "no-storage",
+                "Cannot save just now",
+                "The data file cannot be reached: the disk may be full or gone. What you typed is kept on this device; try again.");
     }
 
     @ExceptionHandler
-    ResponseEntity<Problem> ourFault(Exception fault, HttpServletResponse response) {
+    ResponseEntity<Problem> ourFault(Exception fault) {
         LOG.error("unexpected", fault);
-        return answer(
-                Problem.of(500, "Our fault", "Something went wrong here. What you typed is kept on this device."));
+        return answer(Problem.of(
+                500, "our-fault", "Our fault", "Something went wrong here. What you typed is kept on this device."));
+    }
+
+    private static ResponseEntity<Problem> later(int status, long seconds, String code, String title, String detail) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
+                .body(Problem.of(status, code, title, detail));
     }
 
     private static ResponseEntity<Problem> answer(Problem problem) {
-        ResponseEntity.BodyBuilder answer =
-                ResponseEntity.status(problem.status()).contentType(MediaType.APPLICATION_PROBLEM_JSON);
-        if (problem.status() == 503) {
-            answer.header(HttpHeaders.RETRY_AFTER, "5");
-        }
-        return answer.body(problem);
+        return ResponseEntity.status(problem.status())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
     }
 }

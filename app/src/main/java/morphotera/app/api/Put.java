@@ -2,7 +2,6 @@ package morphotera.app.api;
 
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.dao.DuplicateKeyException;
 
 /**
  * Saving under an id the client made: version 0 is new; the same again is the same; a version that is not the one that
@@ -13,7 +12,8 @@ public abstract class Put<T> {
 
     protected abstract boolean same(T known);
 
-    protected abstract void insert();
+    /** 1, or 0 where something stands under this id already: settled in the statement, not by an exception. */
+    protected abstract int insert();
 
     /** Rows changed: one, or none where the version was stale. */
     protected abstract int update();
@@ -24,14 +24,12 @@ public abstract class Put<T> {
             if (version != 0) {
                 throw new NotFound(what, id);
             }
-            try {
-                insert();
-                return find().orElseThrow(() -> new NotFound(what, id));
-            } catch (DuplicateKeyException elsewhere) {
-                known = find();
-                if (known.isEmpty()) {
-                    throw new NotFound(what, id);
-                }
+            int added = insert();
+            known = find();
+            // An id that belongs to somebody else is not found.
+            T stands = known.orElseThrow(() -> new NotFound(what, id));
+            if (added == 1) {
+                return stands;
             }
         }
         if (same(known.get())) {

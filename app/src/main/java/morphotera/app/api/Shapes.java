@@ -19,6 +19,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Holds a body against the record it is to become: all wrong types and unknown fields at once, what is wrong taken out. */
 final class Shapes {
+    private static final int LONGEST_SHOWN = 40;
+
     private record Plain(String spoken, Predicate<JsonNode> holds) {}
 
     private static final Map<Class<?>, Plain> PLAIN = Map.of(
@@ -52,7 +54,7 @@ final class Shapes {
             return node.isObject() ? map(path, node, Object.class) : list(path, node, Object.class);
         }
         if (node.isNull() || type == Object.class) {
-            return node;
+            return node.isString() ? written(path, node) : node;
         }
         if (type instanceof ParameterizedType generic) {
             Type inner = generic.getActualTypeArguments()[generic.getRawType() == Map.class ? 1 : 0];
@@ -60,8 +62,11 @@ final class Shapes {
         }
         Class<?> wanted = (Class<?>) type;
         Plain plain = PLAIN.get(wanted);
+        if (plain != null && !plain.holds().test(node)) {
+            return wrong(path, plain.spoken());
+        }
         if (plain != null) {
-            return plain.holds().test(node) ? node : wrong(path, plain.spoken());
+            return node.isString() ? written(path, node) : node;
         }
         return record(path, node, wanted);
     }
@@ -83,12 +88,22 @@ final class Shapes {
                                     checked.set(entry.getKey(), value);
                                 }
                             },
-                            () -> findings.refuse(
-                                    at,
-                                    "unknown-field",
-                                    "There is no '" + entry.getKey() + "' here; there are " + names(type) + "."));
+                            () -> unknown(at, entry.getKey(), type));
         });
         return checked;
+    }
+
+    private void unknown(String at, String key, Class<?> type) {
+        if (findings.isFull()) {
+            findings.countMore();
+        } else {
+            findings.refuse(
+                    at, "unknown-field", "There is no '" + shortened(key) + "' here; there are " + names(type) + ".");
+        }
+    }
+
+    private static String shortened(String key) {
+        return key.length() <= LONGEST_SHOWN ? key : key.substring(0, LONGEST_SHOWN) + "…";
     }
 
     private JsonNode map(String path, JsonNode node, Type inner) {
@@ -111,6 +126,22 @@ final class Shapes {
             checked.add(check(path + "/" + i, node.get(i), inner));
         }
         return checked;
+    }
+
+    /** Text that can be kept and shown: no half of a pair of signs, no control sign but a line break or a tab. */
+    private JsonNode written(String path, JsonNode node) {
+        String text = node.asString();
+        for (int i = 0; i < text.length(); i++) {
+            char sign = text.charAt(i);
+            boolean half = Character.isHighSurrogate(sign)
+                    ? i + 1 == text.length() || !Character.isLowSurrogate(text.charAt(i + 1))
+                    : Character.isLowSurrogate(sign) && (i == 0 || !Character.isHighSurrogate(text.charAt(i - 1)));
+            if (half || (Character.isISOControl(sign) && sign != '\n' && sign != '\t' && sign != '\r')) {
+                findings.refuse(path, "bad-sign", "This text holds a sign that cannot be kept: type it again.");
+                return JsonNodeFactory.instance.nullNode();
+            }
+        }
+        return node;
     }
 
     private JsonNode wrong(String path, String spoken) {

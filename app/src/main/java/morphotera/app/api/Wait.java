@@ -6,11 +6,11 @@ public final class Wait extends RuntimeException {
     private final long seconds;
 
     public Wait(long seconds) {
-        super("Too many wrong passwords for this address. Try again in " + seconds + " s.");
+        super("Too many tries. Try again in " + seconds + " s.");
         this.seconds = seconds;
     }
 
-    long seconds() {
+    public long seconds() {
         return seconds;
     }
 }

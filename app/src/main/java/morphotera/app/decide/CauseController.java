@@ -1,40 +1,28 @@
 package morphotera.app.decide;
 
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
-import morphotera.app.land.Field;
-import morphotera.app.land.Land;
-import morphotera.app.land.Zone;
-import morphotera.app.measure.Reading;
-import morphotera.app.measure.Readings;
 import morphotera.app.people.Viewer;
-import morphotera.app.read.Scores;
-import morphotera.app.scout.Visit;
-import morphotera.app.scout.Visits;
 import morphotera.decide.CauseTable;
 import morphotera.decide.Causes;
 import morphotera.decide.CrossChecks;
 import morphotera.decide.Facts;
+import morphotera.decide.GoodPatch;
+import morphotera.decide.Judgement;
 import morphotera.decide.Lift;
 import morphotera.decide.NextTests;
-import morphotera.decide.remedies.Remedies;
+import morphotera.decide.Plan;
 import morphotera.ground.Coded;
 import morphotera.ground.LandUse;
 import morphotera.ground.Nullable;
-import morphotera.ground.TextureClass;
 import morphotera.ground.TextureGroup;
-import morphotera.measure.Method;
 import morphotera.measure.methods.Methods;
-import morphotera.measure.Step;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -45,28 +33,42 @@ import org.springframework.web.bind.annotation.RestController;
 /** What the evidence says of each cause, and what to test next. */
 @RestController
 class CauseController {
-    private final Visits visits;
-    private final Land land;
-    private final Readings readings;
+    private final Judgements judgements;
     private final CauseTable table;
 
-    CauseController(Visits visits, Land land, Readings readings, CauseTable table) {
-        this.visits = visits;
-        this.land = land;
-        this.readings = readings;
+    CauseController(Judgements judgements, CauseTable table) {
+        this.judgements = judgements;
         this.table = table;
     }
 
-    /** {@code text} says the finding; {@code value} whether it was seen; the number read stands beside it where there is one. */
+    /**
+     * {@code text} says the finding; {@code value} whether it was seen; the number read stands beside it where there is one.
+     *
+     * @param yes {@code of}: at how many of how many spots; none of none where it does not rest on spots
+     * @param half whether it counts half, because a card's error reaches the limit or the good patch has it too ({@code shared})
+     */
     record Evidence(
             String finding,
             String text,
             boolean value,
             double weight,
-            Double number,
+            int yes,
+            int of,
+            boolean half,
+            boolean shared,
+            @Nullable Double number,
             @Nullable String unit,
             @Nullable String measure,
             List<String> readings) {}
+
+    /**
+     * The one finding that would change a cause's word.
+     *
+     * @param ifSeen the answer that changes it to {@code word}
+     * @param inDoubt whether it was answered already, by a reading whose error reaches the limit
+     * @param methods that settle it; none where only eyes do
+     */
+    record Turn(String finding, String text, boolean ifSeen, Causes.Word word, boolean inDoubt, List<String> methods) {}
 
     record Cause(
             String id,
@@ -75,6 +77,7 @@ class CauseController {
             Causes.Word word,
             @Nullable String gate,
             List<Evidence> evidence,
+            @Nullable Turn turn,
             List<String> remedies) {}
 
     record NextTest(
@@ -90,126 +93,49 @@ class CauseController {
     /** {@code lift}: the test that would make it evidence, and how. */
     record Blocked(String finding, String text, String method, String reason, String why, Lift lift) {}
 
-    record Judgement(
+    /** A finding on which the spots differ: no evidence, and worth a look as a zone. */
+    record Patchy(String finding, String text, int yes, int of, List<String> spots) {}
+
+    /** A remedy in its place in the plan; {@code struckBy} the rule it breaks, null where it stands. */
+    record PlanStep(
+            String remedy,
+            List<PlanAfter> after,
+            @Nullable String with,
+            @Nullable String withText,
+            @Nullable String struckBy,
+            @Nullable String struckText) {}
+
+    record PlanAfter(String remedy, String rule, String text) {}
+
+    record Judged(
             String table,
             int tableVersion,
             String note,
             List<Cause> causes,
             List<NextTest> nextTests,
             List<Blocked> blocked,
+            List<Patchy> patchy,
             List<CrossChecks.Question> questions,
-            Map<String, Map<String, Double>> known) {}
+            List<PlanStep> plan,
+            Map<String, Map<String, Judgements.Known>> known) {}
 
+    /** {@code zone}: an id, a name, or a kind where the field has one of it. */
     @GetMapping("/api/visits/{id}/causes")
-    Judgement ofVisit(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
-        Viewer viewer = Viewer.current();
-        Visit visit = visits.visit(viewer, id);
-        Field field = land.field(viewer, visit.fieldId());
-        Zone where = field.zone(zone);
-        List<Reading> spoken = Scores.standing(field, where, readings.standing(viewer, field.id())).stream()
-                .filter(reading -> !reading.visitDay().isAfter(visit.day()))
-                .toList();
-        List<Facts.Reading> read = facts(spoken);
-        Facts facts = new Facts(
-                read, visit.ticks().getOrDefault(where.id().toString(), Map.of()), balance(field, where, spoken));
-        Map<String, Facts.Answer> answers = facts.answers(table);
-        TextureGroup texture = texture(field);
-        Causes.Setting setting = new Causes.Setting(
-                field.use(), texture == null ? null : texture.word(), field.climate(), field.coastal());
-        List<Reading> here = spoken.stream()
-                .filter(reading -> reading.visitId().equals(visit.id()))
-                .toList();
-        Set<String> done = here.stream().map(Reading::method).collect(Collectors.toSet());
-        return judgement(
-                setting,
-                answers,
-                minutes(done),
-                facts.blocked(table),
-                CrossChecks.of(facts(here)),
-                known(facts, field, texture));
-    }
-
-    /** Soil less plants in the newest visit that scored both. */
-    private static Double balance(Field field, Zone where, List<Reading> spoken) {
-        Map<UUID, List<Reading>> byVisit = spoken.stream()
-                .sorted(Comparator.comparing(Reading::visitDay).reversed())
-                .collect(Collectors.groupingBy(Reading::visitId, LinkedHashMap::new, Collectors.toList()));
-        return byVisit.values().stream()
-                .map(readings -> Scores.of(field, where, readings).difference())
-                .filter(Objects::nonNull)
-                .findFirst()
-                .orElse(null);
-    }
-
-    private static TextureGroup texture(Field field) {
-        return field.texture() == null
-                ? null
-                : Coded.of(TextureClass.values(), field.texture()).group();
-    }
-
-    private static List<Facts.Reading> facts(List<Reading> spoken) {
-        List<UUID> order = spoken.stream()
-                .sorted(Comparator.comparing(Reading::visitDay))
-                .map(Reading::visitId)
-                .distinct()
-                .toList();
-        return spoken.stream()
-                .map(reading -> new Facts.Reading(
-                        reading.id().toString(),
-                        order.indexOf(reading.visitId()),
-                        reading.spotId().toString(),
-                        reading.evaluation()))
-                .toList();
-    }
-
-    /** Hands-on minutes of each method, without the block or auger hole that stands open already. */
-    private static Map<String, Double> minutes(Set<String> done) {
-        Set<String> shared = Methods.ALL.stream()
-                .filter(method -> done.contains(method.id()))
-                .flatMap(method -> method.description().steps().stream())
-                .map(Step::sharedAs)
-                .filter(name -> name != null)
-                .collect(Collectors.toSet());
-        Map<String, Double> minutes = new LinkedHashMap<>();
-        for (Method method : Methods.ALL) {
-            minutes.put(method.id(), method.description().handsOnMinutes(shared));
-        }
-        return minutes;
-    }
-
-    /** What each remedy can take from the readings and the field, by its fields. */
-    private static Map<String, Map<String, Double>> known(Facts facts, Field field, TextureGroup texture) {
-        Map<String, Map<String, Double>> known = new LinkedHashMap<>();
-        Remedies.ALL.forEach(remedy -> {
-            Map<String, Double> values = new LinkedHashMap<>();
-            remedy.description()
-                    .from()
-                    .forEach((key, sources) -> sources.stream()
-                            .map(from -> taken(from, facts, field, texture))
-                            .filter(Objects::nonNull)
-                            .findFirst()
-                            .ifPresent(value -> values.put(key, value)));
-            known.put(remedy.description().id(), values);
-        });
-        return known;
-    }
-
-    private static Double taken(String from, Facts facts, Field field, TextureGroup texture) {
-        return switch (from) {
-            case "field.clayPercent" -> field.clayPercent();
-            case "texture.density" -> texture == null ? null : texture.densityGPerCm3();
-            default -> facts.mean(from).orElse(null);
-        };
+    Judged ofVisit(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
+        Judgements.Judged judged = judgements.of(Viewer.current(), id, zone);
+        return view(judged.judgement(), judged.plan(), judged.known());
     }
 
     record JudgeContext(
             @Nullable String use,
             @Nullable String textureGroup,
             @Nullable String climate,
-            Boolean coastal) {}
+            @Nullable Boolean coastal) {}
 
     record JudgeBody(
-            @Nullable JudgeContext context, @Nullable Map<String, Boolean> findings) implements Checked {
+            @Nullable JudgeContext context,
+            @Nullable Map<String, Boolean> findings,
+            @Nullable List<String> halved) implements Checked {
         @Override
         public void check(Findings refused) {
             if (context != null) {
@@ -226,66 +152,94 @@ class CauseController {
     }
 
     @PostMapping("/api/causes/judge")
-    Judgement judge(@RequestBody JudgeBody body) {
-        JudgeContext context = body.context() == null ? new JudgeContext(null, null, null, null) : body.context();
+    Judged judge(@RequestBody JudgeBody body) {
         Findings refused = new Findings();
         Map<String, Facts.Answer> answers = new LinkedHashMap<>();
-        Map<String, Boolean> findings = body.findings() == null ? Map.of() : body.findings();
-        findings.forEach((finding, value) -> {
-            if (table.finding(finding).isEmpty()) {
-                refused.refuse("/findings/" + finding, "unknown-word", "There is no finding '" + finding + "'.");
-            } else if (value != null) {
-                answers.put(finding, new Facts.Answer(value, List.of(), null, null, null));
-            }
-        });
+        if (body.findings() != null) {
+            body.findings().forEach((finding, value) -> {
+                if (isKnown(finding, "/findings/" + finding, refused) && value != null) {
+                    answers.put(finding, Facts.Answer.plainly(value));
+                }
+            });
+        }
+        List<String> halved = body.halved() == null ? List.of() : body.halved();
+        for (int i = 0; i < halved.size(); i++) {
+            isKnown(halved.get(i), "/halved/" + i, refused);
+        }
         refused.throwIfAny();
-        Causes.Setting setting =
-                new Causes.Setting(context.use(), context.textureGroup(), context.climate(), context.coastal());
-        return judgement(setting, answers, minutes(Set.of()), List.of(), List.of(), Map.of());
+        JudgeContext context = body.context();
+        Causes.Setting setting = context == null
+                ? Causes.Setting.UNKNOWN
+                : new Causes.Setting(
+                        context.use(), context.textureGroup(), context.climate(), context.coastal(), false);
+        Set<String> shared = Set.copyOf(halved);
+        var seen = GoodPatch.seen(answers, shared);
+        Judgement judgement = new Judgement(
+                null,
+                answers,
+                shared,
+                Causes.judge(table, setting, seen),
+                Map.of(),
+                NextTests.best(table, setting, seen, Judgement.minutes(List.of())),
+                List.of(),
+                List.of());
+        return view(judgement, List.of(), Map.of());
     }
 
-    private Judgement judgement(
-            Causes.Setting setting,
-            Map<String, Facts.Answer> answers,
-            Map<String, Double> minutes,
-            List<Facts.Blocked> blocked,
-            List<CrossChecks.Question> questions,
-            Map<String, Map<String, Double>> known) {
-        Map<String, Boolean> findings = new LinkedHashMap<>();
-        answers.forEach((finding, answer) -> findings.put(finding, answer.value()));
-        return new Judgement(
+    private boolean isKnown(String finding, String path, Findings refused) {
+        boolean known = finding != null && table.finding(finding).isPresent();
+        if (!known) {
+            refused.refuse(path, "unknown-word", "There is no finding '" + finding + "'.");
+        }
+        return known;
+    }
+
+    private Judged view(Judgement judgement, List<Plan.Step> plan, Map<String, Map<String, Judgements.Known>> known) {
+        return new Judged(
                 table.name(),
                 table.version(),
                 table.note(),
-                Causes.judge(table, setting, findings).stream()
-                        .map(judged -> cause(judged, answers))
-                        .toList(),
-                NextTests.best(table, setting, findings, minutes).stream()
-                        .map(this::nextTest)
-                        .toList(),
-                blocked.stream()
+                judgement.causes().stream().map(one -> cause(one, judgement)).toList(),
+                judgement.nextTests().stream().map(this::nextTest).toList(),
+                judgement.blocked().stream()
                         .map(one -> new Blocked(
                                 one.finding(), text(one.finding()), one.method(), one.reason(), one.text(), one.lift()))
                         .toList(),
-                questions,
+                judgement.answers().entrySet().stream()
+                        .filter(entry -> entry.getValue().value() == null
+                                && entry.getValue().of() > 0)
+                        .map(entry -> new Patchy(
+                                entry.getKey(),
+                                text(entry.getKey()),
+                                entry.getValue().yes(),
+                                entry.getValue().of(),
+                                entry.getValue().spots()))
+                        .toList(),
+                judgement.questions(),
+                plan.stream().map(CauseController::step).toList(),
                 known);
     }
 
-    private Cause cause(Causes.Judged judged, Map<String, Facts.Answer> answers) {
+    private Cause cause(Causes.Judged judged, Judgement judgement) {
         List<Evidence> evidence = judged.evidence().stream()
                 .map(weighed -> {
-                    Facts.Answer answer = answers.get(weighed.finding());
+                    Facts.Answer answer = judgement.answers().get(weighed.finding());
                     return new Evidence(
                             weighed.finding(),
                             text(weighed.finding()),
                             weighed.value(),
                             weighed.weight(),
+                            answer.yes(),
+                            answer.of(),
+                            weighed.half(),
+                            judgement.shared().contains(weighed.finding()),
                             answer.number(),
                             answer.unit(),
                             answer.measure(),
                             answer.readings());
                 })
                 .toList();
+        NextTests.Turn turn = judgement.turns().get(judged.cause().id());
         return new Cause(
                 judged.cause().id(),
                 judged.cause().text(),
@@ -293,7 +247,31 @@ class CauseController {
                 judged.word(),
                 judged.gate(),
                 evidence,
+                turn == null
+                        ? null
+                        : new Turn(
+                                turn.finding(),
+                                text(turn.finding()),
+                                turn.ifSeen(),
+                                turn.word(),
+                                turn.inDoubt(),
+                                table.finding(turn.finding()).orElseThrow().methods()),
                 judged.cause().remedies());
+    }
+
+    private static PlanStep step(Plan.Step step) {
+        return new PlanStep(
+                step.remedy(),
+                step.after().stream()
+                        .map(after -> new PlanAfter(
+                                after.remedy(),
+                                after.rule().word(),
+                                after.rule().text()))
+                        .toList(),
+                step.with() == null ? null : step.with().word(),
+                step.with() == null ? null : step.with().text(),
+                step.struckBy() == null ? null : step.struckBy().word(),
+                step.struckBy() == null ? null : step.struckBy().text());
     }
 
     private NextTest nextTest(NextTests.Offer offer) {
@@ -304,7 +282,7 @@ class CauseController {
                 .text();
         return new NextTest(
                 offer.method(),
-                Methods.find(offer.method()).orElseThrow().description().name(),
+                Methods.nameOf(offer.method()),
                 offer.bits(),
                 offer.minutes(),
                 offer.finding(),

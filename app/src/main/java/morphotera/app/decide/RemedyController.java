@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Map;
 import morphotera.app.api.NotFound;
 import morphotera.decide.CauseTable;
-import morphotera.decide.remedies.Remedies;
 import morphotera.decide.Remedy;
 import morphotera.decide.WaterBudget;
+import morphotera.decide.remedies.Remedies;
 import morphotera.ground.Nullable;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,7 +32,7 @@ class RemedyController {
             String purpose,
             Grade grade,
             List<String> serves,
-            List<Field> fields,
+            List<Entry> fields,
             List<Integer> months,
             Remedy.Cost cost,
             String effect,

@@ -179,6 +179,10 @@ class DemoStart implements ApplicationRunner {
                             field.purpose(),
                             "humid",
                             field.coastal(),
+                            null,
+                            null,
+                            null,
+                            null,
                             "balanced",
                             outline,
                             "Atlantic/Azores",
@@ -190,7 +194,7 @@ class DemoStart implements ApplicationRunner {
                 Zone made = land.putZone(
                         owner,
                         main ? mainZone : id(clock.instant()),
-                        new LandBodies.ZoneBody(fieldId, zone.name(), zone.kind(), main ? 1 : 0));
+                        new LandBodies.ZoneBody(fieldId, zone.name(), zone.kind(), null, null, main ? 1 : 0));
                 zones.put(zone.name(), made);
                 for (Scenario.SpotOf spot : zone.spots()) {
                     Corner at = corner(field.corner(), spot.eastM(), spot.northM());
@@ -212,6 +216,12 @@ class DemoStart implements ApplicationRunner {
                                         fieldId,
                                         day(done.daysAgo()),
                                         done.kind(),
+                                        null,
+                                        null,
+                                        null,
+                                        null,
+                                        null,
+                                        null,
                                         done.note(),
                                         0)));
             }
@@ -294,7 +304,9 @@ class DemoStart implements ApplicationRunner {
             readings.put(
                     observer,
                     id,
-                    new ReadingBody(visitId, spot.id(), method, reading, taken, "phone", corrects, reason));
+                    new ReadingBody(
+                            visitId, spot.id(), method, null, 1, reading, null, null, taken, "phone", corrects,
+                            reason));
         }
 
         /** The deepest point was typed a digit short and is put right; both versions are kept. */
@@ -352,7 +364,10 @@ class DemoStart implements ApplicationRunner {
                             true,
                             "levels",
                             levels));
-            drafts.keep(observer, new DraftMapper.Row(visitId, spot.id(), "percolation-hole", json.write(body), began));
+            drafts.keep(
+                    observer,
+                    new DraftMapper.Row(
+                            visitId, spot.id(), "percolation-hole", 1, "ruler", null, null, json.write(body), began));
             clocks.add(
                     observer,
                     new morphotera.app.measure.Clock(
@@ -363,6 +378,8 @@ class DemoStart implements ApplicationRunner {
                             spot.id(),
                             null,
                             "percolation-hole",
+                            "ruler",
+                            1,
                             hole.step(),
                             began,
                             null));

@@ -14,6 +14,7 @@ import morphotera.app.land.Land;
 import morphotera.app.land.Zone;
 import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
+import morphotera.app.measure.TakenReadings;
 import morphotera.app.people.Viewer;
 import morphotera.app.read.Scores;
 import morphotera.app.scout.Visit;
@@ -21,6 +22,7 @@ import morphotera.app.scout.Visits;
 import morphotera.follow.Change;
 import morphotera.follow.Trend;
 import morphotera.follow.Unlike;
+import morphotera.follow.VisitChange;
 import morphotera.ground.Nullable;
 import morphotera.measure.Group;
 import morphotera.measure.methods.Methods;
@@ -36,9 +38,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Visit against visit, and all visits of a zone in time. */
 @RestController
 class ChangeController {
-    /** What two readings must share to be compared: the state of crumbs, the soil in the jar, the mixture for salinity. */
-    private static final List<String> PREPARED_AS = List.of("crumbState", "prep", "ratio");
-
     private static final double DAYS_IN_YEAR = 365.25;
 
     private final Visits visits;
@@ -51,9 +50,27 @@ class ChangeController {
         this.readings = readings;
     }
 
-    record PairView(String spot, double before, double after) {}
-
-    record MethodChange(String method, String methodName, List<PairView> pairs, Change change, List<String> unlike) {}
+    record MethodChange(
+            String method,
+            String methodName,
+            @Nullable String depthClass,
+            @Nullable String preparation,
+            @Nullable String plant,
+            List<VisitChange.Pair> pairs,
+            Change change,
+            List<Unlike> unlike) {
+        static MethodChange of(VisitChange.OfMethod one) {
+            return new MethodChange(
+                    one.method(),
+                    Methods.nameOf(one.method()),
+                    one.depthClass() == null ? null : one.depthClass().word(),
+                    one.preparation(),
+                    one.plant(),
+                    one.pairs(),
+                    one.change(),
+                    one.unlike());
+        }
+    }
 
     record ChangeView(
             UUID before,
@@ -61,7 +78,7 @@ class ChangeController {
             UUID after,
             LocalDate afterDay,
             List<MethodChange> methods,
-            List<String> unlike) {}
+            List<Unlike> unlike) {}
 
     @GetMapping("/api/visits/{id}/change")
     ChangeView change(
@@ -76,70 +93,24 @@ class ChangeController {
         }
         Field field = land.field(viewer, after.fieldId());
         Zone where = field.zone(zone);
-        List<Reading> then = readings.ofVisit(viewer, before.id());
-        List<Reading> now = readings.ofVisit(viewer, after.id());
-        FieldScores scoresThen = Scores.of(field, where, then);
-        FieldScores scoresNow = Scores.of(field, where, now);
-        List<MethodChange> methods = new ArrayList<>();
-        for (MethodScore method : scoresNow.methods()) {
-            scoresThen.methods().stream()
-                    .filter(old -> old.method().equals(method.method()))
-                    .findFirst()
-                    .map(old -> methodChange(old, method, before, after, then, now))
-                    .filter(change -> !change.pairs().isEmpty())
-                    .ifPresent(methods::add);
-        }
-        List<String> unlike = Unlike.between(conditions(before, null, null), conditions(after, null, null));
-        return new ChangeView(before.id(), before.day(), after.id(), after.day(), methods, unlike);
-    }
-
-    private static MethodChange methodChange(
-            MethodScore old, MethodScore method, Visit before, Visit after, List<Reading> then, List<Reading> now) {
-        Map<String, Double> was =
-                old.spots().stream().collect(Collectors.toMap(MethodScore.AtSpot::spot, MethodScore.AtSpot::score));
-        List<PairView> pairs = method.spots().stream()
-                .filter(spot -> was.containsKey(spot.spot()))
-                .map(spot -> new PairView(spot.spot(), was.get(spot.spot()), spot.score()))
-                .toList();
-        boolean judged = Methods.giving(method.method()).description().judged();
-        boolean sameObserver = before.observerId().equals(after.observerId());
-        Change change = pairs.isEmpty()
-                ? null
-                : Change.judge(
-                        pairs.stream()
-                                .map(pair -> new Change.Pair(pair.before(), pair.after()))
-                                .toList(),
-                        Change.Observers.usual(judged, sameObserver));
-        // What differs between the visits is said once for all; here only what is this method's own.
-        List<String> unlike = Unlike.between(
-                new Unlike.Conditions(1, null, null, yardstick(then), preparation(then, method.method())),
-                new Unlike.Conditions(1, null, null, yardstick(now), preparation(now, method.method())));
-        return new MethodChange(method.method(), Methods.nameOf(method.method()), pairs, change, unlike);
-    }
-
-    private static Unlike.Conditions conditions(Visit visit, String yardstick, String preparation) {
-        return new Unlike.Conditions(
-                visit.day().getMonthValue(), visit.moisture(), visit.observerName(), yardstick, preparation);
-    }
-
-    private static String yardstick(List<Reading> readings) {
-        return readings.stream()
-                .map(reading -> reading.yardstick() + " " + reading.yardstickVersion())
-                .findFirst()
-                .orElse(null);
-    }
-
-    private static String preparation(List<Reading> readings, String method) {
-        return readings.stream()
-                .filter(reading -> reading.method().equals(method))
-                .flatMap(reading ->
-                        PREPARED_AS.stream().map(key -> reading.reading().get(key)))
-                .filter(state -> state != null)
-                .map(Object::toString)
-                .distinct()
-                .sorted()
-                .collect(Collectors.collectingAndThen(
-                        Collectors.joining(" and "), text -> text.isEmpty() ? null : text));
+        List<VisitChange.OfMethod> changes = VisitChange.of(
+                TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, before.id()))),
+                TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, after.id()))),
+                before.observerId().equals(after.observerId()));
+        List<Unlike> unlike = Unlike.visits(
+                before.day().getMonthValue(),
+                after.day().getMonthValue(),
+                before.moisture(),
+                after.moisture(),
+                before.observerName(),
+                after.observerName());
+        return new ChangeView(
+                before.id(),
+                before.day(),
+                after.id(),
+                after.day(),
+                changes.stream().map(MethodChange::of).toList(),
+                unlike);
     }
 
     record TrendVisit(UUID visitId, LocalDate day, String observerName, FieldScores scores) {}
@@ -174,6 +145,9 @@ class ChangeController {
         for (TrendVisit visit : all) {
             double years = visit.day().toEpochDay() / DAYS_IN_YEAR;
             for (MethodScore method : visit.scores().methods()) {
+                if (!method.inGroup()) {
+                    continue;
+                }
                 byMethod.computeIfAbsent(method.method(), key -> new ArrayList<>())
                         .add(new Trend.At(years, method.mean()));
             }

@@ -4,11 +4,23 @@ import java.time.LocalDate;
 import java.util.UUID;
 import morphotera.ground.Nullable;
 
-/** Something done to a field. */
+/** Something done to a field, or to one zone of it: how much of what, how deep, with which crop. */
 public record Intervention(
         UUID id,
         UUID fieldId,
         LocalDate doneOn,
         String kind,
+        @Nullable Double amount,
+        @Nullable String unit,
+        @Nullable String product,
+        @Nullable UUID zoneId,
+        @Nullable Double depthCm,
+        @Nullable String crop,
         @Nullable String note,
-        int version) {}
+        int version) {
+
+    /** Whether it was done to this zone: to it alone or to the whole field. */
+    public boolean touches(UUID zone) {
+        return zoneId == null || zoneId.equals(zone);
+    }
+}

@@ -13,7 +13,7 @@ public interface InterventionMapper {
 
     Optional<Intervention> intervention(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
-    void add(@Param("viewer") Viewer viewer, @Param("it") Intervention intervention);
+    int add(@Param("viewer") Viewer viewer, @Param("it") Intervention intervention);
 
     int update(@Param("viewer") Viewer viewer, @Param("it") Intervention intervention);
 }

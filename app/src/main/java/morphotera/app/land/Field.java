@@ -1,5 +1,6 @@
 package morphotera.app.land;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import morphotera.app.api.NotFound;
@@ -7,7 +8,14 @@ import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 
-/** A field with its outline, its zones and its spots. */
+/**
+ * A field with its outline, its zones and its spots, and what is known of it.
+ *
+ * @param coastal coastal, reclaimed, mine or peat ground
+ * @param buildingM {@code wellM} and {@code septicM}: how far the nearest building, drinking-water well and septic field are;
+ *     null: none within 100 m, or not known
+ * @param sulphideClearOn when a laboratory's sulphide test to drain depth came back clear
+ */
 public record Field(
         UUID id,
         UUID holdingId,
@@ -20,6 +28,10 @@ public record Field(
         @Nullable String purpose,
         @Nullable String climate,
         Boolean coastal,
+        @Nullable Double buildingM,
+        @Nullable Double wellM,
+        @Nullable Double septicM,
+        @Nullable LocalDate sulphideClearOn,
         String school,
         List<Corner> outline,
         double areaHa,
@@ -28,22 +40,35 @@ public record Field(
         List<Zone> zones,
         List<Spot> spots) {
 
-    /** The one zone asked for, by id or by kind; zones are never mixed. */
-    public Zone zone(String idOrKind) {
+    /** The one zone asked for, by id, name or kind; zones are never mixed. */
+    public Zone zone(String asked) {
         List<Zone> found = zones.stream()
-                .filter(zone ->
-                        zone.kind().equals(idOrKind) || zone.id().toString().equals(idOrKind))
+                .filter(zone -> zone.kind().equals(asked)
+                        || zone.name().equals(asked)
+                        || zone.id().toString().equals(asked))
                 .toList();
         if (found.isEmpty()) {
-            throw new NotFound("zone", idOrKind);
+            throw new NotFound("zone", asked);
         }
         if (found.size() > 1) {
             throw new Refused(List.of(new Refusal(
                     "/zone",
                     "several",
-                    "There are " + found.size() + " zones of kind " + idOrKind + " here: name one by its id.")));
+                    "There are " + found.size() + " zones of kind " + asked + " here: name one by its name or id.")));
         }
         return found.get(0);
+    }
+
+    /** The zone a spot lies in. */
+    public Zone zoneOf(UUID spotId) {
+        Spot spot = spots.stream()
+                .filter(one -> one.id().equals(spotId))
+                .findFirst()
+                .orElseThrow();
+        return zones.stream()
+                .filter(zone -> zone.id().equals(spot.zoneId()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The spots of a zone, given up or not, in their order. */

@@ -1,5 +1,6 @@
 package morphotera.app.land;
 
+import java.time.LocalDate;
 import java.util.UUID;
 
 /** A field as stored; the outline is JSON. */
@@ -16,6 +17,10 @@ public record FieldRow(
         String purpose,
         String climate,
         Boolean coastal,
+        Double buildingM,
+        Double wellM,
+        Double septicM,
+        LocalDate sulphideClearOn,
         String school,
         String outlineJson,
         double areaHa,

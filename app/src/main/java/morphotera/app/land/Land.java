@@ -36,13 +36,21 @@ public class Land {
     }
 
     /** All fields with their zones and spots, in three queries. */
-    public List<Field> fields(Viewer viewer) {
-        Map<UUID, List<Zone>> zones = land.zones(viewer, null).stream().collect(Collectors.groupingBy(Zone::fieldId));
-        Map<UUID, List<Spot>> spots = land.spots(viewer, null).stream().collect(Collectors.groupingBy(Spot::fieldId));
-        return land.fields(viewer).stream()
+    public List<Field> fields(Viewer viewer, List<UUID> ids) {
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        Map<UUID, List<Zone>> zones = land.zonesOf(viewer, ids).stream().collect(Collectors.groupingBy(Zone::fieldId));
+        Map<UUID, List<Spot>> spots = land.spotsOf(viewer, ids).stream().collect(Collectors.groupingBy(Spot::fieldId));
+        return land.fieldsOf(viewer, ids).stream()
                 .map(row ->
                         field(row, zones.getOrDefault(row.id(), List.of()), spots.getOrDefault(row.id(), List.of())))
                 .toList();
+    }
+
+    /** Something of the field changed that the season shows. */
+    public void touch(Viewer viewer, UUID fieldId) {
+        land.touch(viewer, fieldId);
     }
 
     public Field field(Viewer viewer, UUID id) {
@@ -65,8 +73,8 @@ public class Land {
             }
 
             @Override
-            protected void insert() {
-                land.addHolding(viewer, holding);
+            protected int insert() {
+                return land.addHolding(viewer, holding);
             }
 
             @Override
@@ -92,9 +100,12 @@ public class Land {
             }
 
             @Override
-            protected void insert() {
-                land.addField(row);
-                land.addZone(viewer, new Zone(body.mainZoneId(), id, "whole field", "main", 0));
+            protected int insert() {
+                int added = land.addField(row);
+                if (added == 1) {
+                    land.addZone(viewer, new Zone(body.mainZoneId(), id, "whole field", "main", null, null, 0));
+                }
+                return added;
             }
 
             @Override
@@ -102,14 +113,22 @@ public class Land {
                 return land.updateField(row);
             }
         }.put("field", id, body.version());
+        touch(viewer, id);
         return field(viewer, id);
     }
 
     @Transactional
     public Zone putZone(Viewer viewer, UUID id, LandBodies.ZoneBody body) {
         land.field(viewer, body.fieldId()).orElseThrow(() -> refused("/fieldId", "There is no such field here."));
-        Zone zone = new Zone(id, body.fieldId(), body.name().strip(), body.kind(), body.version());
-        return new Put<Zone>() {
+        Zone zone = new Zone(
+                id,
+                body.fieldId(),
+                body.name().strip(),
+                body.kind(),
+                body.texture(),
+                body.clayPercent(),
+                body.version());
+        Zone saved = new Put<Zone>() {
             @Override
             protected Optional<Zone> find() {
                 return land.zone(viewer, id);
@@ -120,12 +139,15 @@ public class Land {
                 if (!known.fieldId().equals(zone.fieldId())) {
                     throw refused("/fieldId", "A zone stays in its field.");
                 }
-                return known.name().equals(zone.name()) && known.kind().equals(zone.kind());
+                return known.name().equals(zone.name())
+                        && known.kind().equals(zone.kind())
+                        && Objects.equals(known.texture(), zone.texture())
+                        && Objects.equals(known.clayPercent(), zone.clayPercent());
             }
 
             @Override
-            protected void insert() {
-                land.addZone(viewer, zone);
+            protected int insert() {
+                return land.addZone(viewer, zone);
             }
 
             @Override
@@ -133,6 +155,8 @@ public class Land {
                 return land.updateZone(viewer, zone);
             }
         }.put("zone", id, body.version());
+        touch(viewer, saved.fieldId());
+        return saved;
     }
 
     @Transactional
@@ -150,7 +174,7 @@ public class Land {
                 body.retiredOn(),
                 body.retiredReason(),
                 body.version());
-        return new Put<Spot>() {
+        Spot saved = new Put<Spot>() {
             @Override
             protected Optional<Spot> find() {
                 return land.spot(viewer, id);
@@ -177,8 +201,8 @@ public class Land {
             }
 
             @Override
-            protected void insert() {
-                land.addSpot(viewer, spot);
+            protected int insert() {
+                return land.addSpot(viewer, spot);
             }
 
             @Override
@@ -186,6 +210,8 @@ public class Land {
                 return land.updateSpot(viewer, spot);
             }
         }.put("spot", id, body.version());
+        touch(viewer, saved.fieldId());
+        return saved;
     }
 
     private FieldRow row(Viewer viewer, UUID id, LandBodies.FieldBody body) {
@@ -209,6 +235,10 @@ public class Land {
                 body.purpose(),
                 body.climate(),
                 body.coastal(),
+                body.buildingM(),
+                body.wellM(),
+                body.septicM(),
+                body.sulphideClearOn(),
                 body.school() == null ? "balanced" : body.school(),
                 json.write(corners),
                 areaHa,
@@ -231,6 +261,10 @@ public class Land {
                 row.purpose(),
                 row.climate(),
                 row.coastal(),
+                row.buildingM(),
+                row.wellM(),
+                row.septicM(),
+                row.sulphideClearOn(),
                 row.school(),
                 row.outlineJson(),
                 row.areaHa(),
@@ -251,6 +285,10 @@ public class Land {
                 row.purpose(),
                 row.climate(),
                 row.coastal(),
+                row.buildingM(),
+                row.wellM(),
+                row.septicM(),
+                row.sulphideClearOn(),
                 row.school(),
                 json.read(row.outlineJson(), OUTLINE),
                 row.areaHa(),

@@ -41,6 +41,10 @@ public final class LandBodies {
             @Nullable String purpose,
             @Nullable String climate,
             Boolean coastal,
+            @Nullable Double buildingM,
+            @Nullable Double wellM,
+            @Nullable Double septicM,
+            @Nullable LocalDate sulphideClearOn,
             @Nullable String school,
             List<CornerBody> outline,
             @Nullable String timeZone,
@@ -60,6 +64,10 @@ public final class LandBodies {
             findings.word("/crop", crop, "crop", Context.CROPS);
             findings.word("/purpose", purpose, "purpose", List.of("rain-garden"));
             findings.word("/climate", climate, "climate", List.of("humid", "arid"));
+            findings.range("/buildingM", buildingM, "The way to a building, m,", 0, 10_000);
+            findings.range("/wellM", wellM, "The way to a drinking-water well, m,", 0, 10_000);
+            findings.range("/septicM", septicM, "The way to a septic field, m,", 0, 10_000);
+            findings.day("/sulphideClearOn", sulphideClearOn);
             findings.word("/school", school, "school", words(School.values()));
             checkZone(findings);
             checkOutline(findings);
@@ -95,13 +103,21 @@ public final class LandBodies {
 
     public record CornerBody(Double lat, Double lon) {}
 
-    public record ZoneBody(UUID fieldId, String name, String kind, int version) implements Checked {
+    public record ZoneBody(
+            UUID fieldId,
+            String name,
+            String kind,
+            @Nullable String texture,
+            @Nullable Double clayPercent,
+            int version) implements Checked {
         @Override
         public void check(Findings findings) {
             findings.needed("/fieldId", fieldId, "A field");
             findings.text("/name", name, "A name", 120);
             findings.needed("/kind", kind, "A kind");
             findings.word("/kind", kind, "kind of zone", ZONE_KINDS);
+            findings.word("/texture", texture, "texture", words(TextureClass.values()));
+            findings.range("/clayPercent", clayPercent, "Clay, %,", 0, 100);
         }
     }
 
@@ -121,6 +137,7 @@ public final class LandBodies {
             findings.text("/label", label, "A label", 20);
             findings.atMost("/note", note, "A note", 300);
             place(findings, "", lat, lon);
+            findings.day("/retiredOn", retiredOn);
             if (retiredOn != null) {
                 findings.text("/retiredReason", retiredReason, "Why it is given up", 300);
             }

@@ -13,15 +13,21 @@ public interface LandMapper {
 
     Optional<Holding> holding(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
-    void addHolding(@Param("viewer") Viewer viewer, @Param("it") Holding holding);
+    int addHolding(@Param("viewer") Viewer viewer, @Param("it") Holding holding);
 
     int updateHolding(@Param("viewer") Viewer viewer, @Param("it") Holding holding);
 
-    List<FieldRow> fields(@Param("viewer") Viewer viewer);
+    List<FieldRow> fieldsOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
+
+    List<Zone> zonesOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
+
+    List<Spot> spotsOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
+
+    void touch(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
     Optional<FieldRow> field(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
-    void addField(FieldRow field);
+    int addField(FieldRow field);
 
     int updateField(FieldRow field);
 
@@ -29,7 +35,7 @@ public interface LandMapper {
 
     Optional<Zone> zone(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
-    void addZone(@Param("viewer") Viewer viewer, @Param("it") Zone zone);
+    int addZone(@Param("viewer") Viewer viewer, @Param("it") Zone zone);
 
     int updateZone(@Param("viewer") Viewer viewer, @Param("it") Zone zone);
 
@@ -37,7 +43,7 @@ public interface LandMapper {
 
     Optional<Spot> spot(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
-    void addSpot(@Param("viewer") Viewer viewer, @Param("it") Spot spot);
+    int addSpot(@Param("viewer") Viewer viewer, @Param("it") Spot spot);
 
     int updateSpot(@Param("viewer") Viewer viewer, @Param("it") Spot spot);
 

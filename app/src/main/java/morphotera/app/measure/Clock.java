@@ -13,6 +13,8 @@ public record Clock(
         UUID spotId,
         String spotLabel,
         String method,
+        @Nullable String variant,
+        int repeat,
         String step,
         Instant beganAt,
         @Nullable Instant endedAt) {}

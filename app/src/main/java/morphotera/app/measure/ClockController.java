@@ -2,7 +2,6 @@ package morphotera.app.measure;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
@@ -33,9 +32,12 @@ class ClockController {
             UUID visitId,
             UUID spotId,
             String method,
+            @Nullable String variant,
+            @Nullable Integer repeat,
             String step,
             Instant beganAt,
-            @Nullable Instant endedAt) implements Checked {
+            @Nullable Instant endedAt)
+            implements Checked {
         @Override
         public void check(Findings findings) {
             findings.needed("/visitId", visitId, "A visit");
@@ -43,6 +45,9 @@ class ClockController {
             findings.needed("/method", method, "A method");
             findings.needed("/beganAt", beganAt, "When it began");
             findings.text("/step", step, "A step", 40);
+            CellCheck.variantAndRepeat(findings, method, variant, repeat);
+            findings.instant("/beganAt", beganAt);
+            findings.instant("/endedAt", endedAt);
             if (method != null && Methods.find(method).isEmpty()) {
                 findings.refuse("/method", "unknown-word", "There is no method '" + method + "'.");
             }
@@ -70,13 +75,12 @@ class ClockController {
                 body.spotId(),
                 null,
                 body.method(),
+                body.variant(),
+                body.repeat() == null ? 1 : body.repeat(),
                 body.step(),
                 body.beganAt(),
                 body.endedAt());
-        Optional<Clock> known = clocks.clock(viewer, id);
-        if (known.isEmpty()) {
-            clocks.add(viewer, clock);
-        } else if (body.endedAt() != null) {
+        if (clocks.add(viewer, clock) == 0 && body.endedAt() != null) {
             clocks.end(viewer, clock);
         }
         return clocks.clock(viewer, id).orElseThrow(() -> new NotFound("clock", id));

@@ -14,7 +14,7 @@ public interface ClockMapper {
 
     Optional<Clock> clock(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
-    void add(@Param("viewer") Viewer viewer, @Param("it") Clock clock);
+    int add(@Param("viewer") Viewer viewer, @Param("it") Clock clock);
 
     void end(@Param("viewer") Viewer viewer, @Param("it") Clock clock);
 }

@@ -8,6 +8,7 @@ import morphotera.app.api.Findings;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
 import morphotera.app.people.Viewer;
+import morphotera.ground.Nullable;
 import morphotera.measure.methods.Methods;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,10 +31,21 @@ class DraftController {
         this.json = json;
     }
 
-    record DraftBody(Map<String, Object> body, Instant changedAt) implements Checked {
+    record DraftBody(
+            @Nullable String variant,
+            @Nullable Integer repeat,
+            @Nullable String note,
+            @Nullable UUID sampleId,
+            Map<String, Object> body,
+            Instant changedAt)
+            implements Checked {
         @Override
         public void check(Findings findings) {
             findings.needed("/body", body, "What was typed");
+            findings.atMost("/note", note, "A note", ReadingBody.LONGEST_NOTE);
+            CellCheck.variantAndRepeat(findings, null, null, repeat);
+            findings.atMost("/variant", variant, "A way of doing it", 40);
+            findings.instant("/changedAt", changedAt);
             findings.needed("/changedAt", changedAt, "When it was typed");
         }
     }
@@ -54,6 +66,17 @@ class DraftController {
         Findings findings = new Findings();
         findings.atMost("/body", text, "What was typed", MOST_CHARACTERS);
         findings.throwIfAny();
-        drafts.keep(viewer, new DraftMapper.Row(visitId, spotId, method, text, body.changedAt()));
+        drafts.keep(
+                viewer,
+                new DraftMapper.Row(
+                        visitId,
+                        spotId,
+                        method,
+                        body.repeat() == null ? 1 : body.repeat(),
+                        body.variant(),
+                        body.note(),
+                        body.sampleId(),
+                        text,
+                        body.changedAt()));
     }
 }

@@ -9,7 +9,16 @@ import org.apache.ibatis.annotations.Param;
 
 @Mapper
 public interface DraftMapper {
-    record Row(UUID visitId, UUID spotId, String method, String bodyJson, Instant changedAt) {}
+    record Row(
+            UUID visitId,
+            UUID spotId,
+            String method,
+            int repeatNumber,
+            String variant,
+            String note,
+            UUID sampleId,
+            String bodyJson,
+            Instant changedAt) {}
 
     List<Row> ofVisit(@Param("viewer") Viewer viewer, @Param("visitId") UUID visitId);
 
@@ -20,5 +29,6 @@ public interface DraftMapper {
             @Param("viewer") Viewer viewer,
             @Param("visitId") UUID visitId,
             @Param("spotId") UUID spotId,
-            @Param("method") String method);
+            @Param("method") String method,
+            @Param("repeat") int repeat);
 }

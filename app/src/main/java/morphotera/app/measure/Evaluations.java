@@ -4,14 +4,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import morphotera.app.api.Json;
 import morphotera.app.land.Field;
+import morphotera.app.land.Zone;
 import morphotera.app.scout.Visit;
 import morphotera.app.tables.Yardsticks;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
+import morphotera.ground.DepthClass;
 import morphotera.measure.Bench;
+import morphotera.measure.Cell;
 import morphotera.measure.Curves;
 import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
@@ -22,11 +26,14 @@ import morphotera.measure.methods.Methods;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 
-/** Computes a reading in the context of its field and day, and turns what came of it into rows and back. */
+/** Computes a reading in the context of its spot and day, and turns what came of it into rows and back. */
 @Component
 class Evaluations {
+    /** Says by which rules a result was computed. */
+    static final String RULES = "core 0.2.0";
+
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
-    private static final TypeReference<List<Evaluation.Said>> SAID = new TypeReference<>() {};
+    private static final TypeReference<List<Evaluation.Reason>> REASONS = new TypeReference<>() {};
     private static final TypeReference<List<FlagText>> FLAGS = new TypeReference<>() {};
     private static final TypeReference<Curves.Placed> PLACED = new TypeReference<>() {};
 
@@ -40,23 +47,26 @@ class Evaluations {
 
     private record FlagText(String code, String level, String text) {}
 
-    Evaluation evaluate(Field field, Visit visit, Known known, String method, Map<String, Object> reading) {
-        return Bench.evaluate(
-                Methods.find(method).orElseThrow(),
-                context(field, visit, known),
-                reading,
-                yardsticks.of(field.school()));
+    /** With the yardstick of the field. */
+    Evaluation evaluate(Field field, String method, Map<String, Object> context, Map<String, Object> reading) {
+        return Bench.evaluate(Methods.find(method).orElseThrow(), context, reading, yardsticks.of(field.school()));
     }
 
     Evaluation evaluate(Method method, Map<String, Object> context, Map<String, Object> reading) {
         return Bench.evaluate(method, context, reading, yardsticks.of("balanced"));
     }
 
-    private static Map<String, Object> context(Field field, Visit visit, Known known) {
+    /** What is known of a spot on its day: what was measured there before what is said of its zone, and that before the field's. */
+    Map<String, Object> context(Field field, UUID spotId, Visit visit, Known known) {
+        Zone zone = field.zoneOf(spotId);
+        String said = zone.texture() == null ? field.texture() : zone.texture();
+        Double clay = zone.texture() == null ? field.clayPercent() : zone.clayPercent();
+        // Clay that was said goes with the texture it was said with.
+        boolean asSaid = known.texture() == null || known.texture().equals(said);
         Map<String, Object> context = new LinkedHashMap<>();
         context.put("use", field.use());
-        context.put("texture", field.texture());
-        context.put("clayPercent", field.clayPercent());
+        context.put("texture", known.texture() == null ? said : known.texture());
+        context.put("clayPercent", known.clayPercent() != null ? known.clayPercent() : asSaid ? clay : null);
         context.put("crop", field.crop());
         context.put("purpose", field.purpose());
         context.put("moisture", visit.moisture());
@@ -67,24 +77,23 @@ class Evaluations {
         return context;
     }
 
-    ReadingRow row(UUID id, ReadingBody body, UUID by, String rules, Field field, Evaluation done) {
-        return new ReadingRow(
-                id,
-                body.visitId(),
-                null,
-                body.spotId(),
-                body.method(),
-                json.write(body.reading()),
-                body.takenAt(),
-                by,
-                null,
-                body.device(),
-                rules,
-                body.corrects(),
-                body.correctionReason(),
-                null,
+    /** Whether a result was computed with just this; one of before contexts were kept was not. */
+    boolean isOf(ReadingRow row, Map<String, Object> context) {
+        return row.contextJson() != null
+                && Objects.equals(json.read(row.contextJson(), OBJECT), json.read(json.write(context), OBJECT));
+    }
+
+    ResultRow result(UUID readingId, Field field, UUID spotId, Map<String, Object> context, Evaluation done) {
+        return new ResultRow(
+                readingId,
+                field.id(),
+                spotId,
+                done.method(),
+                RULES,
+                json.write(context),
                 done.grade().name(),
                 done.score(),
+                done.band() == null ? null : done.band().word(),
                 json.write(done.words()),
                 json.write(done.because()),
                 json.write(done.flags()),
@@ -111,32 +120,53 @@ class Evaluations {
     }
 
     Reading reading(ReadingRow row, List<MeasureRow> measures) {
+        Map<String, Object> entered = entered(row);
+        Cell cell = cell(row, entered);
+        DepthClass depth = cell.depthClass();
         return new Reading(
                 row.id(),
                 row.visitId(),
                 row.visitDay(),
                 row.spotId(),
                 row.method(),
-                entered(row),
+                row.variant(),
+                row.repeatNumber(),
+                depth == null ? null : depth.word(),
+                cell.key(),
+                entered,
+                row.note(),
+                row.sampleId(),
                 row.takenAt(),
                 row.enteredById(),
                 row.enteredBy(),
                 row.device(),
                 row.rulesVersion(),
+                row.contextJson() == null ? null : json.read(row.contextJson(), OBJECT),
                 row.corrects(),
                 row.correctionReason(),
                 row.correctedBy(),
+                row.setAsideReason(),
                 row.yardstick(),
                 row.yardstickVersion(),
-                evaluation(row, measures));
+                evaluation(row, measures),
+                List.of());
     }
 
     Map<String, Object> entered(ReadingRow row) {
         return json.read(row.enteredJson(), OBJECT);
     }
 
+    static Cell cell(ReadingRow row, Map<String, Object> entered) {
+        Description method = Methods.find(row.method()).orElseThrow().description();
+        return Cell.of(method, row.variant(), row.repeatNumber(), entered);
+    }
+
     private Evaluation evaluation(ReadingRow row, List<MeasureRow> measures) {
         Description description = Methods.find(row.method()).orElseThrow().description();
+        List<Evaluation.Flag> flags = json.read(row.flagsJson(), FLAGS).stream()
+                .map(flag -> new Evaluation.Flag(
+                        flag.code(), Coded.of(Evaluation.Level.values(), flag.level()), flag.text()))
+                .toList();
         return new Evaluation(
                 row.method(),
                 row.grade() == null ? description.grade() : Grade.valueOf(row.grade()),
@@ -154,11 +184,9 @@ class Evaluations {
                 json.read(row.wordsJson(), OBJECT),
                 row.score(),
                 row.score() == null ? null : Band.of(row.score()),
-                json.read(row.becauseJson(), SAID),
-                json.read(row.flagsJson(), FLAGS).stream()
-                        .map(flag -> new Evaluation.Flag(
-                                flag.code(), Coded.of(Evaluation.Level.values(), flag.level()), flag.text()))
-                        .toList(),
-                json.read(row.placedJson(), PLACED));
+                json.read(row.becauseJson(), REASONS),
+                flags,
+                json.read(row.placedJson(), PLACED),
+                Evaluation.hollow(description, flags));
     }
 }

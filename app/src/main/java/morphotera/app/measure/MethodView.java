@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Map;
 import morphotera.ground.Nullable;
 import morphotera.ground.TextureGroup;
-import morphotera.measure.Context;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** A method as the API tells it: its description, the steps of the usual way, and the other ways of doing it. */
@@ -21,6 +22,7 @@ record MethodView(
         String purpose,
         Group group,
         Grade grade,
+        Day day,
         boolean onTheDay,
         boolean judged,
         String about,
@@ -28,9 +30,9 @@ record MethodView(
         List<String> cautions,
         List<StepView> steps,
         List<VariantView> variants,
-        List<Field> fields,
+        List<Entry> fields,
         List<Description.Check> checks,
-        List<Description.Result> results,
+        List<Result> results,
         List<Description.Beside> besides,
         List<ValidDays> validDays,
         String source,
@@ -48,7 +50,7 @@ record MethodView(
         }
 
         private static ValidDays of(TextureGroup group) {
-            Context.Days days = Context.validDays(group);
+            Day.AfterRain days = Day.afterRain(group);
             return new ValidDays(group, days.from(), days.to());
         }
     }
@@ -83,7 +85,8 @@ record MethodView(
                 method.purpose(),
                 method.group(),
                 method.grade(),
-                method.onTheDay(),
+                method.day(),
+                method.day() == Day.MOIST_SOIL,
                 method.judged(),
                 method.about(),
                 method.gear(),
@@ -97,7 +100,7 @@ record MethodView(
                 method.checks(),
                 method.results(),
                 of.besides(),
-                method.onTheDay() ? ValidDays.all() : List.of(),
+                method.day() == Day.MOIST_SOIL ? ValidDays.all() : List.of(),
                 method.source(),
                 method.words());
     }

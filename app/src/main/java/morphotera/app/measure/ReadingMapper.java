@@ -14,30 +14,37 @@ public interface ReadingMapper {
     /** All versions of all readings of a visit, in the order taken. */
     List<ReadingRow> ofVisit(@Param("viewer") Viewer viewer, @Param("visitId") UUID visitId);
 
-    /** The readings that stand, of one field or of all, oldest visit first. */
+    /** Those of a spot in a visit that stand, in the order taken. */
+    List<ReadingRow> standingAt(
+            @Param("viewer") Viewer viewer, @Param("visitId") UUID visitId, @Param("spotId") UUID spotId);
+
+    /** The readings of a field that stand, oldest visit first. */
     List<ReadingRow> standing(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
     List<MeasureRow> measuresOfReading(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
     List<MeasureRow> measuresOfVisit(@Param("viewer") Viewer viewer, @Param("visitId") UUID visitId);
 
+    List<MeasureRow> measuresAt(
+            @Param("viewer") Viewer viewer, @Param("visitId") UUID visitId, @Param("spotId") UUID spotId);
+
     List<MeasureRow> measuresOfField(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
-    /** One measure of all readings of a method. */
-    List<MeasureRow> measuresOfMethod(
-            @Param("viewer") Viewer viewer, @Param("method") String method, @Param("key") String key);
+    Optional<UUID> newestRead(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
-    void add(@Param("viewer") Viewer viewer, @Param("it") ReadingRow reading);
-
-    void addResult(
+    /** 1, or 0 where a reading of this id is there already. */
+    int add(
             @Param("viewer") Viewer viewer,
-            @Param("fieldId") UUID fieldId,
-            @Param("band") String band,
-            @Param("it") ReadingRow reading);
+            @Param("id") UUID id,
+            @Param("it") ReadingBody body,
+            @Param("entered") String enteredJson,
+            @Param("rules") String rules);
+
+    int setAside(@Param("viewer") Viewer viewer, @Param("id") UUID id, @Param("reason") String reason);
+
+    void putResult(@Param("viewer") Viewer viewer, @Param("it") ResultRow result);
 
     void addMeasures(@Param("rows") List<MeasureRow> rows);
-
-    void clearResult(UUID readingId);
 
     void clearMeasures(UUID readingId);
 }

@@ -4,22 +4,31 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 
-/** A reading with its result, as stored; {@code correctedBy} is the reading that stands in its place; {@code grade} null: the method's. */
+/**
+ * A reading with its result, as selected; {@code correctedBy} is the reading that stands in its place; {@code grade} null: the
+ * method's.
+ */
 public record ReadingRow(
         UUID id,
         UUID visitId,
         LocalDate visitDay,
         UUID spotId,
         String method,
+        String variant,
+        int repeatNumber,
         String enteredJson,
+        String note,
+        UUID sampleId,
         Instant takenAt,
         UUID enteredById,
         String enteredBy,
         String device,
-        String rulesVersion,
         UUID corrects,
         String correctionReason,
         UUID correctedBy,
+        String setAsideReason,
+        String rulesVersion,
+        String contextJson,
         String grade,
         Double score,
         String wordsJson,
@@ -27,4 +36,9 @@ public record ReadingRow(
         String flagsJson,
         String placedJson,
         String yardstick,
-        int yardstickVersion) {}
+        int yardstickVersion) {
+
+    boolean stands() {
+        return correctedBy == null && setAsideReason == null;
+    }
+}

@@ -1,12 +1,15 @@
 package morphotera.app.measure;
 
-import java.util.HashMap;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
@@ -16,37 +19,47 @@ import morphotera.app.land.Land;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.ConditionsChanged;
 import morphotera.app.scout.Visit;
+import morphotera.app.scout.Visits;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Known;
-import morphotera.measure.methods.Methods;
+import morphotera.measure.Taken;
 import org.springframework.context.event.EventListener;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 
-/** Readings are taken and corrected by people, never changed: a correction is a new one, and both are kept. */
+/**
+ * Readings are taken and corrected by people, never changed: a correction is a new one, and both are kept. Whatever changes
+ * what a result was computed with computes it again in the same transaction, under a lock of the visit, so that saves at one
+ * moment end as if one came after the other.
+ */
 @Service
 public class Readings {
-    /** Says by which rules a result was computed. */
-    static final String RULES = "core 0.1.0";
-
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
 
     private final ReadingMapper readings;
     private final Evaluations evaluations;
     private final DraftMapper drafts;
     private final Places places;
+    private final Visits visits;
     private final Land land;
     private final Json json;
 
-    Readings(ReadingMapper readings, Evaluations evaluations, DraftMapper drafts, Places places, Land land, Json json) {
+    Readings(
+            ReadingMapper readings,
+            Evaluations evaluations,
+            DraftMapper drafts,
+            Places places,
+            Visits visits,
+            Land land,
+            Json json) {
         this.readings = readings;
         this.evaluations = evaluations;
         this.drafts = drafts;
         this.places = places;
+        this.visits = visits;
         this.land = land;
         this.json = json;
     }
@@ -55,7 +68,15 @@ public class Readings {
     public List<Draft> drafts(Viewer viewer, UUID visitId) {
         return drafts.ofVisit(viewer, visitId).stream()
                 .map(row -> new Draft(
-                        row.visitId(), row.spotId(), row.method(), json.read(row.bodyJson(), OBJECT), row.changedAt()))
+                        row.visitId(),
+                        row.spotId(),
+                        row.method(),
+                        row.variant(),
+                        row.repeatNumber(),
+                        row.note(),
+                        row.sampleId(),
+                        json.read(row.bodyJson(), OBJECT),
+                        row.changedAt()))
                 .toList();
     }
 
@@ -69,13 +90,9 @@ public class Readings {
         return with(readings.standing(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
     }
 
-    /** The same over all fields, with no measures but those that score for another group: for scores. */
-    public List<Reading> standingScores(Viewer viewer) {
-        List<MeasureRow> scoring = Methods.ALL.stream()
-                .flatMap(method -> method.besides().stream()
-                        .flatMap(beside -> readings.measuresOfMethod(viewer, method.id(), beside.measure()).stream()))
-                .toList();
-        return with(readings.standing(viewer, null), scoring);
+    /** The newest visit of a field that has readings; empty where none has. */
+    public Optional<UUID> newestRead(Viewer viewer, UUID fieldId) {
+        return readings.newestRead(viewer, fieldId);
     }
 
     private List<Reading> with(List<ReadingRow> rows, List<MeasureRow> measures) {
@@ -88,29 +105,58 @@ public class Readings {
     /** Takes a reading. The same again is the same; another under the same id is refused, since readings are corrected, not changed. */
     @Transactional
     public Reading put(Viewer viewer, UUID id, ReadingBody body) {
+        places.inBody(viewer, body.visitId(), body.spotId());
+        visits.lock(viewer, body.visitId());
         Optional<Reading> there = find(viewer, id);
         if (there.isPresent()) {
             return sameOrStale(there.get(), body);
         }
+        checkCorrection(viewer, body);
         Places.Place place = places.inBody(viewer, body.visitId(), body.spotId());
         Field field = place.field();
-        checkCorrection(viewer, body);
-        Known known = knownAt(viewer, place.visit(), body.spotId());
-        Evaluation done = evaluations.evaluate(field, place.visit(), known, body.method(), body.reading());
-        try {
-            save(viewer, field, evaluations.row(id, body, viewer.personId(), RULES, field, done), done, true);
-        } catch (DuplicateKeyException meanwhile) {
-            return sameOrStale(find(viewer, id).orElseThrow(() -> new NotFound("reading", id)), body);
+        List<Reading> atSpot = standingAt(viewer, body.visitId(), body.spotId());
+        List<Taken> others = taken(
+                atSpot.stream().filter(one -> !one.id().equals(body.corrects())).toList());
+        Map<String, Object> context =
+                evaluations.context(field, body.spotId(), place.visit(), Known.of(body.method(), others));
+        Evaluation done = evaluations.evaluate(field, body.method(), context, body.reading());
+        if (readings.add(viewer, id, body, json.write(body.reading()), Evaluations.RULES) == 0) {
+            // Somebody else's practice has it.
+            throw refused("", "unknown-id", "This id is taken. Save it under a new one.");
         }
-        drafts.drop(viewer, body.visitId(), body.spotId(), body.method());
-        if (Known.isGivenBy(body.method())) {
-            again(
-                    viewer,
-                    field,
-                    place.visit(),
-                    row -> row.spotId().equals(body.spotId()) && !row.id().equals(id));
-        }
-        return find(viewer, id).orElseThrow();
+        save(viewer, field, id, body.spotId(), context, done);
+        drafts.drop(viewer, body.visitId(), body.spotId(), body.method(), body.repeatOrFirst());
+        List<UUID> changed =
+                Known.isGivenBy(body.method()) ? computeAgain(viewer, field, place.visit(), body.spotId()) : List.of();
+        land.touch(viewer, field.id());
+        return find(viewer, id).orElseThrow().alongWith(changed);
+    }
+
+    /** What a reading would come to at its spot, stored nowhere. */
+    @Transactional(readOnly = true)
+    public Evaluation evaluate(
+            Viewer viewer, UUID visitId, UUID spotId, String method, Map<String, Object> reading, UUID corrects) {
+        Places.Place place = places.inAddress(viewer, visitId, spotId);
+        List<Taken> others = taken(standingAt(viewer, visitId, spotId).stream()
+                .filter(one -> !one.id().equals(corrects))
+                .toList());
+        Map<String, Object> context =
+                evaluations.context(place.field(), spotId, place.visit(), Known.of(method, others));
+        return evaluations.evaluate(place.field(), method, context, reading);
+    }
+
+    /** A person says that another reading of the cell holds; null takes that back. */
+    @Transactional
+    public Reading setAside(Viewer viewer, UUID id, String reason) {
+        Reading reading = find(viewer, id).orElseThrow(() -> new NotFound("reading", id));
+        visits.lock(viewer, reading.visitId());
+        readings.setAside(viewer, id, reason);
+        Visit visit = visits.visit(viewer, reading.visitId());
+        Field field = land.field(viewer, visit.fieldId());
+        List<UUID> changed =
+                Known.isGivenBy(reading.method()) ? computeAgain(viewer, field, visit, reading.spotId()) : List.of();
+        land.touch(viewer, field.id());
+        return find(viewer, id).orElseThrow().alongWith(changed);
     }
 
     private void checkCorrection(Viewer viewer, ReadingBody body) {
@@ -126,7 +172,8 @@ public class Readings {
             throw refused("/corrects", "other-place", "A correction keeps the visit, the spot and the method.");
         }
         if (old.correctedBy() != null) {
-            throw new Stale("This reading was corrected already; correct the newer one.", old);
+            Reading newer = find(viewer, old.correctedBy()).orElseThrow();
+            throw new Stale("This reading was corrected already; correct the newer one.", newer);
         }
     }
 
@@ -134,6 +181,9 @@ public class Readings {
         boolean same = known.visitId().equals(body.visitId())
                 && known.spotId().equals(body.spotId())
                 && known.method().equals(body.method())
+                && Objects.equals(known.variant(), body.variant())
+                && known.repeat() == body.repeatOrFirst()
+                && Objects.equals(known.note(), body.note())
                 && known.reading().equals(body.reading())
                 && known.takenAt().equals(body.takenAt())
                 && Objects.equals(known.corrects(), body.corrects());
@@ -148,16 +198,18 @@ public class Readings {
                 .map(row -> evaluations.reading(row, readings.measuresOfReading(viewer, id)));
     }
 
-    private void save(Viewer viewer, Field field, ReadingRow row, Evaluation done, boolean isNew) {
-        if (isNew) {
-            readings.add(viewer, row);
-        } else {
-            readings.clearMeasures(row.id());
-            readings.clearResult(row.id());
-        }
-        String band = done.band() == null ? null : done.band().word();
-        readings.addResult(viewer, field.id(), band, row);
-        List<MeasureRow> measures = evaluations.measures(row.id(), done);
+    private List<Reading> standingAt(Viewer viewer, UUID visitId, UUID spotId) {
+        return with(readings.standingAt(viewer, visitId, spotId), readings.measuresAt(viewer, visitId, spotId));
+    }
+
+    private static List<Taken> taken(List<Reading> all) {
+        return all.stream().map(TakenReadings::of).toList();
+    }
+
+    private void save(Viewer viewer, Field field, UUID id, UUID spotId, Map<String, Object> context, Evaluation done) {
+        readings.clearMeasures(id);
+        readings.putResult(viewer, evaluations.result(id, field, spotId, context, done));
+        List<MeasureRow> measures = evaluations.measures(id, done);
         if (!measures.isEmpty()) {
             readings.addMeasures(measures);
         }
@@ -166,37 +218,74 @@ public class Readings {
     /** What the day was like decides what counts: its readings are computed again. */
     @EventListener
     void conditionsChanged(ConditionsChanged changed) {
-        Visit visit = changed.visit();
-        again(changed.viewer(), land.field(changed.viewer(), visit.fieldId()), visit, row -> true);
+        Field field = land.field(changed.viewer(), changed.visit().fieldId());
+        scoreAgain(changed.viewer(), field, changed.visit());
     }
 
-    /** Computes readings of a visit again, because something they are read by has changed. */
-    private void again(Viewer viewer, Field field, Visit visit, Predicate<ReadingRow> which) {
-        Map<UUID, Known> known = new HashMap<>();
-        for (ReadingRow row : readings.ofVisit(viewer, visit.id())) {
-            if (!which.test(row)) {
-                continue;
+    /**
+     * Computes the readings of a visit with what is known of its field now; asked for by a person.
+     *
+     * @return those that were computed with something else before
+     */
+    @Transactional
+    public List<UUID> scoreAgain(Viewer viewer, UUID visitId) {
+        visits.lock(viewer, visitId);
+        Visit visit = visits.visit(viewer, visitId);
+        Field field = land.field(viewer, visit.fieldId());
+        List<UUID> changed = scoreAgain(viewer, field, visit);
+        land.touch(viewer, field.id());
+        return changed;
+    }
+
+    private List<UUID> scoreAgain(Viewer viewer, Field field, Visit visit) {
+        Set<UUID> spots = readings.ofVisit(viewer, visit.id()).stream()
+                .map(ReadingRow::spotId)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        List<UUID> changed = new ArrayList<>();
+        spots.forEach(spot -> changed.addAll(computeAgain(viewer, field, visit, spot)));
+        return changed;
+    }
+
+    /** The readings of a visit that "score again" would change, by what is known of the field now. */
+    @Transactional(readOnly = true)
+    public List<UUID> wouldChange(Viewer viewer, Field field, Visit visit) {
+        Map<UUID, List<Reading>> bySpot = ofVisit(viewer, visit.id()).stream()
+                .filter(Reading::stands)
+                .collect(Collectors.groupingBy(Reading::spotId, LinkedHashMap::new, Collectors.toList()));
+        List<UUID> would = new ArrayList<>();
+        bySpot.forEach((spot, all) -> {
+            List<Taken> taken = taken(all);
+            for (Reading one : all) {
+                Map<String, Object> context = evaluations.context(field, spot, visit, Known.of(one.method(), taken));
+                Evaluation again = evaluations.evaluate(field, one.method(), context, one.reading());
+                if (!Objects.equals(again.score(), one.evaluation().score())
+                        || !again.flags().equals(one.evaluation().flags())) {
+                    would.add(one.id());
+                }
             }
-            ReadingBody body = new ReadingBody(
-                    row.visitId(),
-                    row.spotId(),
-                    row.method(),
-                    evaluations.entered(row),
-                    row.takenAt(),
-                    row.device(),
-                    row.corrects(),
-                    row.correctionReason());
-            Known here = known.computeIfAbsent(row.spotId(), spot -> knownAt(viewer, visit, spot));
-            Evaluation done = evaluations.evaluate(field, visit, here, row.method(), body.reading());
-            save(viewer, field, evaluations.row(row.id(), body, row.enteredById(), RULES, field, done), done, false);
-        }
+        });
+        return would;
     }
 
-    private Known knownAt(Viewer viewer, Visit visit, UUID spotId) {
-        return Known.of(ofVisit(viewer, visit.id()).stream()
-                .filter(reading -> reading.spotId().equals(spotId) && reading.correctedBy() == null)
-                .map(Reading::evaluation)
-                .toList());
+    /** Computes those readings of a spot again whose context is another now, in the order in which they rest on one another. */
+    private List<UUID> computeAgain(Viewer viewer, Field field, Visit visit, UUID spotId) {
+        List<ReadingRow> rows = new ArrayList<>(readings.standingAt(viewer, visit.id(), spotId));
+        Map<UUID, Taken> taken = new LinkedHashMap<>();
+        standingAt(viewer, visit.id(), spotId).forEach(one -> taken.put(one.id(), TakenReadings.of(one)));
+        rows.sort(Comparator.comparingInt(row -> Known.order(row.method())));
+        List<UUID> changed = new ArrayList<>();
+        for (ReadingRow row : rows) {
+            Known known = Known.of(row.method(), List.copyOf(taken.values()));
+            Map<String, Object> context = evaluations.context(field, spotId, visit, known);
+            if (!evaluations.isOf(row, context)) {
+                Evaluation done = evaluations.evaluate(field, row.method(), context, evaluations.entered(row));
+                save(viewer, field, row.id(), spotId, context, done);
+                Taken before = taken.get(row.id());
+                taken.put(row.id(), TakenReadings.with(before, done));
+                changed.add(row.id());
+            }
+        }
+        return changed;
     }
 
     private static Refused refused(String path, String code, String text) {

@@ -22,6 +22,20 @@ public interface PeopleMapper {
 
     Practice practice(UUID id);
 
+    /** What a person may: their practice and role, a line for each holding of a reader; none where they were removed. */
+    List<Right> rights(UUID personId);
+
+    int owners(UUID practiceId);
+
+    /** Held until the transaction ends. */
+    UUID lockPractice(UUID practiceId);
+
+    int lockInstallation();
+
+    int setPassword(@Param("id") UUID id, @Param("hash") String hash);
+
+    int remove(@Param("id") UUID id, @Param("practiceId") UUID practiceId, @Param("version") int version);
+
     void addPractice(@Param("id") UUID id, @Param("name") String name, @Param("madeUp") boolean madeUp);
 
     void add(Person person);
@@ -33,6 +47,8 @@ public interface PeopleMapper {
     void addHolding(@Param("personId") UUID personId, @Param("holdingId") UUID holdingId);
 
     int holdingsInPractice(@Param("practiceId") UUID practiceId, @Param("ids") List<UUID> ids);
+
+    record Right(UUID practiceId, String role, UUID holdingId) {}
 
     record Practice(UUID id, String name, boolean madeUp) {}
 

@@ -1,21 +1,23 @@
 package morphotera.app.people;
 
 import java.net.InetAddress;
+import morphotera.app.api.PlainProblem;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.web.servlet.ServletContextInitializer;
+import org.springframework.boot.session.autoconfigure.DefaultCookieSerializerCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
 /** Who may reach what: the page and the sign-in are open, the rest of the API is for those signed in. */
 @Configuration
@@ -24,31 +26,63 @@ class Security {
             + "base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, SignedIn signedIn, CookieCsrfTokenRepository tokens) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/api/session", "/api/health", "/api/welcome", "/api/first-owner")
+                                "/api/session", "/api/health", "/api/welcome", "/api/first-owner", "/error")
                         .permitAll()
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()
                         .requestMatchers(HttpMethod.GET, "/**")
                         .permitAll()
+                        .requestMatchers(HttpMethod.HEAD, "/**")
+                        .permitAll()
                         .anyRequest()
                         .denyAll())
-                .csrf(csrf -> csrf.spa())
-                .securityContext(context -> context.securityContextRepository(contexts))
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
+                .securityContext(context -> context.securityContextRepository(signedIn))
+                .sessionManagement(sessions -> sessions.disable())
                 .requestCache(cache -> cache.disable())
                 .formLogin(form -> form.disable())
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
-                .exceptionHandling(
-                        faults -> faults.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT)))
+                .exceptionHandling(faults -> faults.authenticationEntryPoint(
+                                (request, response, fault) -> PlainProblem.write(
+                                        response,
+                                        401,
+                                        "signed-out",
+                                        "Signed out",
+                                        "You are signed out. Sign in again; what you typed is kept."))
+                        .accessDeniedHandler((request, response, fault) -> {
+                            boolean token = fault instanceof CsrfException;
+                            PlainProblem.write(
+                                    response,
+                                    403,
+                                    token ? "token" : "forbidden",
+                                    token ? "Ask again" : "Not allowed",
+                                    token
+                                            ? "The page and the server disagree on the token. Take a new one and ask again."
+                                            : "This is not for you.");
+                        }))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
+                        .crossOriginOpenerPolicy(policy ->
+                                policy.policy(CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy.SAME_ORIGIN)))
                 .build();
     }
 
+    /** The page reads this one and sends it back; it goes nowhere else. */
     @Bean
-    SecurityContextRepository contexts() {
-        return new HttpSessionSecurityContextRepository();
+    CookieCsrfTokenRepository tokens(@Value("${server.address}") InetAddress address) {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax").path("/").secure(!address.isLoopbackAddress()));
+        return tokens;
+    }
+
+    /** An address that the fire wall refuses gets a problem, too. */
+    @Bean
+    RequestRejectedHandler refusedAddress() {
+        return (request, response, fault) -> PlainProblem.write(
+                response, 400, "not-readable", "Not readable", "This address holds signs that are not taken here.");
     }
 
     /** Argon2id with the framework's current parameters. */
@@ -67,7 +101,7 @@ class Security {
 
     /** A cookie goes over plain HTTP only on this machine. */
     @Bean
-    ServletContextInitializer cookies(@Value("${server.address}") InetAddress address) {
-        return servlet -> servlet.getSessionCookieConfig().setSecure(!address.isLoopbackAddress());
+    DefaultCookieSerializerCustomizer secureCookie(@Value("${server.address}") InetAddress address) {
+        return cookie -> cookie.setUseSecureCookie(!address.isLoopbackAddress());
     }
 }

@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -12,23 +11,22 @@ import java.util.Optional;
 import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
-import morphotera.app.api.Wait;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -38,7 +36,8 @@ class SessionController {
     private final PeopleMapper people;
     private final PasswordEncoder passwords;
     private final PasswordGuard guard;
-    private final SecurityContextRepository contexts;
+    private final Sessions sessions;
+    private final CsrfTokenRepository tokens;
     private final DemoLogins demo;
     private final Clock clock;
     /** Hashed against when the address is unknown, so that both answers cost the same. */
@@ -48,13 +47,15 @@ class SessionController {
             PeopleMapper people,
             PasswordEncoder passwords,
             PasswordGuard guard,
-            SecurityContextRepository contexts,
+            Sessions sessions,
+            CsrfTokenRepository tokens,
             DemoLogins demo,
             Clock clock) {
         this.people = people;
         this.passwords = passwords;
         this.guard = guard;
-        this.contexts = contexts;
+        this.sessions = sessions;
+        this.tokens = tokens;
         this.demo = demo;
         this.clock = clock;
         this.nobodysHash = passwords.encode("nobody");
@@ -76,7 +77,8 @@ class SessionController {
             findings.needed("/personId", personId, "An id");
             findings.text("/practice", practice, "The practice's name", 120);
             findings.text("/name", name, "Your name", 120);
-            Passwords.check(findings, email, password);
+            Passwords.checkAddress(findings, email);
+            Passwords.check(findings, "/password", email, password);
         }
     }
 
@@ -113,21 +115,54 @@ class SessionController {
     @PostMapping("/api/session")
     Me signIn(@RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
         String email = body.email().strip().toLowerCase(Locale.ROOT);
-        Duration wait = guard.wait(email);
-        if (!wait.isZero()) {
-            throw new Wait(wait.toSeconds() + 1);
-        }
         Optional<Person> person = people.byEmail(email);
-        boolean right = passwords.matches(
-                body.password(), person.map(Person::passwordHash).orElse(nobodysHash));
-        if (person.isEmpty() || !right) {
-            guard.wrong(email);
+        String hash = person.map(Person::passwordHash).orElse(nobodysHash);
+        boolean right = guard.isRight(
+                email, request.getRemoteAddr(), () -> passwords.matches(body.password(), hash) && person.isPresent());
+        if (!right) {
             throw new Refused(List.of(new Refusal(
                     "/password", "wrong-password", "This e-mail address and password do not belong together.")));
         }
-        guard.right(email);
         begin(person.get(), request, response);
         return me(person.get());
+    }
+
+    record NewPassword(String old, String password) implements Checked {
+        @Override
+        public void check(Findings findings) {
+            findings.text("/old", old, "The password you have now", 200);
+            Passwords.check(findings, "/password", null, password);
+        }
+    }
+
+    /** One's own; ends one's other sessions. */
+    @PutMapping("/api/session/password")
+    @Transactional
+    public ResponseEntity<Void> password(@RequestBody NewPassword body, HttpServletRequest request) {
+        Viewer viewer = Viewer.current();
+        Person person = people.byId(viewer.personId()).orElseThrow();
+        boolean right = guard.isRight(
+                person.email(), request.getRemoteAddr(), () -> passwords.matches(body.old(), person.passwordHash()));
+        if (!right) {
+            throw new Refused(List.of(new Refusal("/old", "wrong-password", "This is not the password you have now.")));
+        }
+        Findings findings = new Findings();
+        Passwords.check(findings, "/password", person.email(), body.password());
+        findings.throwIfAny();
+        people.setPassword(person.id(), passwords.encode(body.password()));
+        sessions.endOthers(person.id(), request);
+        return ResponseEntity.noContent().build();
+    }
+
+    @GetMapping("/api/sessions")
+    List<Sessions.Place> sessions(HttpServletRequest request) {
+        return sessions.of(Viewer.current().personId(), request);
+    }
+
+    @DeleteMapping("/api/sessions/{id}")
+    ResponseEntity<Void> end(@PathVariable String id) {
+        sessions.end(Viewer.current().personId(), id);
+        return ResponseEntity.noContent().build();
     }
 
     @DeleteMapping("/api/session")
@@ -142,6 +177,8 @@ class SessionController {
     @PostMapping("/api/first-owner")
     @Transactional
     public Me firstOwner(@RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
+        // Two first owners at one moment come one after the other.
+        people.lockInstallation();
         if (people.practices() > 0) {
             throw new Refused(List.of(
                     new Refusal("", "not-empty", "There is a practice here already. Ask its owner for a login.")));
@@ -160,21 +197,10 @@ class SessionController {
         return me(owner);
     }
 
+    /** A new session and a new token: ones that were known before sign-in are worth nothing. */
     private void begin(Person person, HttpServletRequest request, HttpServletResponse response) {
-        Role role = Coded.of(Role.values(), person.role());
-        Viewer viewer = new Viewer(
-                person.id(),
-                person.practiceId(),
-                role,
-                role == Role.READER ? List.copyOf(people.holdingsOf(person.id())) : null);
-        // A new session id, so that one known before sign-in is worth nothing.
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(viewer, null, List.of()));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
+        sessions.begin(person.id(), request);
+        tokens.saveToken(tokens.generateToken(request), request, response);
     }
 
     private Me me(Person person) {

@@ -1,13 +1,17 @@
 package morphotera.app.people;
 
-import java.io.Serializable;
 import java.util.List;
 import java.util.UUID;
 import morphotera.app.api.Forbidden;
+import morphotera.ground.Nullable;
 import org.springframework.security.core.context.SecurityContextHolder;
 
-/** Who asks: every query says whose practice, and for a reader which holdings. {@code holdings} null: all of the practice. */
-public record Viewer(UUID personId, UUID practiceId, Role role, List<UUID> holdings) implements Serializable {
+/**
+ * Who asks, and what they may, looked up for this request: every query says whose practice, and for a reader which holdings.
+ * {@code holdings} null: all of the practice.
+ */
+public record Viewer(
+        UUID personId, UUID practiceId, Role role, @Nullable List<UUID> holdings) {
 
     /** The signed-in person of this request. */
     public static Viewer current() {

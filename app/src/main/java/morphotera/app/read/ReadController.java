@@ -4,30 +4,36 @@ import java.util.List;
 import java.util.UUID;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
-import morphotera.app.measure.Reading;
+import morphotera.app.land.Spot;
+import morphotera.app.land.Zone;
 import morphotera.app.measure.Readings;
+import morphotera.app.measure.TakenReadings;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
+import morphotera.ground.Nullable;
 import morphotera.read.FieldScores;
+import morphotera.read.FoundValues;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
+/** {@code zone}: an id, a name, or a kind where the field has one of it. */
 @RestController
 class ReadController {
     private final Visits visits;
     private final Land land;
     private final Readings readings;
+    private final Sections sections;
 
-    ReadController(Visits visits, Land land, Readings readings) {
+    ReadController(Visits visits, Land land, Readings readings, Sections sections) {
         this.visits = visits;
         this.land = land;
         this.readings = readings;
+        this.sections = sections;
     }
 
-    /** {@code zone}: an id, or a kind where the field has one of it. */
     @GetMapping("/api/visits/{id}/scores")
     FieldScores scores(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
         Viewer viewer = Viewer.current();
@@ -38,10 +44,25 @@ class ReadController {
 
     @GetMapping("/api/visits/{id}/section")
     SectionView section(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
+        return sections.of(Viewer.current(), id, zone);
+    }
+
+    record ValueSpot(UUID id, String label, @Nullable String note) {}
+
+    /** What was found: a row for each quantity, a column for each spot of the zone. */
+    record Values(List<ValueSpot> spots, List<FoundValues.Row> rows) {}
+
+    @GetMapping("/api/visits/{id}/values")
+    Values values(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
         Viewer viewer = Viewer.current();
         Visit visit = visits.visit(viewer, id);
         Field field = land.field(viewer, visit.fieldId());
-        List<Reading> all = readings.standing(viewer, field.id());
-        return SectionView.of(field, field.zone(zone), visit, visits.ofField(viewer, field.id()), all);
+        Zone where = field.zone(zone);
+        List<Spot> spots = field.spotsOf(where);
+        return new Values(
+                spots.stream()
+                        .map(spot -> new ValueSpot(spot.id(), spot.label(), spot.note()))
+                        .toList(),
+                FoundValues.of(TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, id)))));
     }
 }

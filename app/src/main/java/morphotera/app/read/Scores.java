@@ -8,6 +8,7 @@ import morphotera.app.land.Field;
 import morphotera.app.land.Spot;
 import morphotera.app.land.Zone;
 import morphotera.app.measure.Reading;
+import morphotera.app.measure.TakenReadings;
 import morphotera.ground.Coded;
 import morphotera.read.FieldScores;
 import morphotera.read.School;
@@ -17,17 +18,17 @@ public final class Scores {
     private Scores() {}
 
     public static FieldScores of(Field field, Zone zone, List<Reading> readings) {
-        List<FieldScores.Scored> scored = standing(field, zone, readings).stream()
-                .flatMap(reading -> FieldScores.Scored.of(reading.spotId().toString(), reading.evaluation()).stream())
-                .toList();
-        return FieldScores.of(scored, Coded.of(School.values(), field.school()));
+        return FieldScores.of(
+                TakenReadings.of(standing(field, zone, readings)),
+                Coded.of(School.values(), field.school()),
+                field.crop());
     }
 
-    /** The readings of a zone's spots that were not corrected since. */
+    /** The readings of a zone's spots that neither were corrected since nor set aside. */
     public static List<Reading> standing(Field field, Zone zone, List<Reading> readings) {
         Set<UUID> spots = field.spotsOf(zone).stream().map(Spot::id).collect(Collectors.toSet());
         return readings.stream()
-                .filter(reading -> reading.correctedBy() == null && spots.contains(reading.spotId()))
+                .filter(reading -> reading.stands() && spots.contains(reading.spotId()))
                 .toList();
     }
 }

@@ -48,13 +48,19 @@ public record VisitBody(
         findings.atMost("/weather", weather, "The weather", 300);
         List<String> known = Methods.ALL.stream().map(Method::id).toList();
         List<String> chosen = methods == null ? List.of() : methods;
-        for (int i = 0; i < chosen.size(); i++) {
+        findings.size("/methods", chosen.size(), "Tests", known.size());
+        findings.day("/day", day);
+        for (int i = 0; i < chosen.size() && chosen.size() <= known.size(); i++) {
+            findings.needed("/methods/" + i, chosen.get(i), "A test");
             findings.word("/methods/" + i, chosen.get(i), "method", known);
         }
         if (startCard != null) {
             List<String> items =
                     StartCard.ITEMS.stream().map(StartCard.Item::id).toList();
-            startCard.keySet().forEach(item -> findings.word("/startCard/" + item, item, "item", items));
+            findings.size("/startCard", startCard.size(), "The start card", items.size());
+            startCard.keySet().stream()
+                    .limit(items.size())
+                    .forEach(item -> findings.word("/startCard/" + item, item, "item", items));
         }
     }
 

@@ -14,7 +14,12 @@ public interface VisitMapper {
     /** Newest first; of one field, or of all. */
     List<VisitRow> visits(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
-    void add(VisitRow visit);
+    List<VisitRow> ofFields(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
+
+    int add(VisitRow visit);
+
+    /** Holds the visit until the transaction ends. */
+    Optional<UUID> lock(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
     int update(VisitRow visit);
 }

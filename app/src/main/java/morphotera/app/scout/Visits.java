@@ -50,16 +50,24 @@ public class Visits {
         return visits.visits(viewer, fieldId).stream().map(this::visit).toList();
     }
 
-    /** Newest first, over all fields. */
-    public List<Visit> all(Viewer viewer) {
-        return visits.visits(viewer, null).stream().map(this::visit).toList();
+    /** Newest first, of these fields. */
+    public List<Visit> ofFields(Viewer viewer, List<UUID> fieldIds) {
+        return fieldIds.isEmpty()
+                ? List.of()
+                : visits.ofFields(viewer, fieldIds).stream().map(this::visit).toList();
+    }
+
+    /** Until the transaction ends, nobody else saves a reading of this visit or changes its day. */
+    public void lock(Viewer viewer, UUID id) {
+        visits.lock(viewer, id);
     }
 
     @Transactional
     public Visit put(Viewer viewer, UUID id, VisitBody body) {
         checkTicks(viewer, body);
+        lock(viewer, id);
         VisitRow row = row(viewer, id, body);
-        return visit(
+        Visit saved = visit(
                 new Put<VisitRow>() {
                     @Override
                     protected Optional<VisitRow> find() {
@@ -75,8 +83,8 @@ public class Visits {
                     }
 
                     @Override
-                    protected void insert() {
-                        visits.add(row);
+                    protected int insert() {
+                        return visits.add(row);
                     }
 
                     @Override
@@ -90,6 +98,8 @@ public class Visits {
                         return changed;
                     }
                 }.put("visit", id, body.version()));
+        land.touch(viewer, saved.fieldId());
+        return saved;
     }
 
     private void checkTicks(Viewer viewer, VisitBody body) {

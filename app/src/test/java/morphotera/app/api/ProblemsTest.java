@@ -10,8 +10,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.function.Executable;
-import org.mockito.Mockito;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.UncategorizedSQLException;
 
 class ProblemsTest {
@@ -30,7 +28,7 @@ class ProblemsTest {
     void an_id_that_belongs_to_somebody_else_is_not_found() {
         Finder finder = mock(Finder.class);
         when(finder.find()).thenReturn(Optional.empty());
-        Mockito.doThrow(new DuplicateKeyException("taken")).when(finder).insert();
+        when(finder.insert()).thenReturn(0);
         assertThat(refusal(() -> put(finder, 0))).isInstanceOf(NotFound.class);
     }
 
@@ -38,7 +36,7 @@ class ProblemsTest {
     void a_row_saved_by_a_retry_meanwhile_is_the_same_row() {
         Finder finder = mock(Finder.class);
         when(finder.find()).thenReturn(Optional.empty()).thenReturn(Optional.of("row"));
-        Mockito.doThrow(new DuplicateKeyException("taken")).when(finder).insert();
+        when(finder.insert()).thenReturn(0);
         when(finder.same(any())).thenReturn(true);
         assertThat(put(finder, 0)).isEqualTo("row");
     }
@@ -56,7 +54,7 @@ class ProblemsTest {
 
         boolean same(String known);
 
-        void insert();
+        int insert();
 
         int update();
     }
@@ -74,8 +72,8 @@ class ProblemsTest {
             }
 
             @Override
-            protected void insert() {
-                finder.insert();
+            protected int insert() {
+                return finder.insert();
             }
 
             @Override

@@ -20,7 +20,7 @@ class SessionTest {
     @Test
     void nobody_is_told_anything_but_who_may_come_in() {
         assertThat(client.get("/api/session").status()).isEqualTo(401);
-        assertThat(client.get("/api/fields").status()).isEqualTo(401);
+        assertThat(client.get("/api/season").status()).isEqualTo(401);
         assertThat(client.get("/v3/api-docs").status()).isEqualTo(401);
         assertThat(client.get("/api/health").status()).isEqualTo(200);
         assertThat(client.get("/api/welcome").json().get("demoLogins")).hasSize(4);
@@ -44,10 +44,10 @@ class SessionTest {
                         .headers()
                         .allValues("Set-Cookie")
                         .stream()
-                        .filter(one -> one.startsWith("JSESSIONID"))
+                        .filter(one -> one.startsWith("SESSION"))
                         .findFirst()
                         .orElseThrow();
-        assertThat(cookie).contains("HttpOnly").contains("SameSite=Lax");
+        assertThat(cookie).contains("HttpOnly").contains("SameSite=Lax").contains("Max-Age=2592000");
     }
 
     @Test

@@ -45,7 +45,7 @@ class TenancyTest {
             assertThat(adviser.get(address).status()).as(address).isEqualTo(200);
             assertThat(other.get(address).status()).as(address).isEqualTo(404);
         }
-        assertThat(other.get("/api/fields").json()).hasSize(1);
+        assertThat(other.get("/api/season").json().get("fields")).hasSize(1);
         assertThat(other.get("/api/holdings").json()).hasSize(1);
         assertThat(other.get("/api/clocks").json()).isEmpty();
         assertThat(adviser.get("/api/clocks").json()).hasSizeGreaterThanOrEqualTo(2);
@@ -105,7 +105,7 @@ class TenancyTest {
                                 0))
                 .expect(200);
         Client grower = Client.signedIn("reader@tidewrack.example");
-        assertThat(grower.get("/api/fields").json()).hasSize(1);
+        assertThat(grower.get("/api/season").json().get("fields")).hasSize(1);
         assertThat(grower.get("/api/visits/" + visit).status()).isEqualTo(200);
         assertThat(grower.get("/api/fields/"
                                 + owner.card("Far Cleave").at("/field/id").asString())

@@ -43,7 +43,20 @@ class ContractTest {
                 .containsExactlyInAnyOrder("methods", "groups", "soil", "plants", "difference", "balance");
         assertThat(scores.at("/methods/0").propertyNames())
                 .containsExactlyInAnyOrder(
-                        "method", "group", "grade", "n", "mean", "sd", "lowest", "highest", "uneven", "odd", "spots");
+                        "method",
+                        "depthClass",
+                        "inGroup",
+                        "group",
+                        "grade",
+                        "n",
+                        "mean",
+                        "sd",
+                        "lowest",
+                        "highest",
+                        "uneven",
+                        "odd",
+                        "hollow",
+                        "spots");
         assertThat(scores.get("soil").propertyNames())
                 .containsExactlyInAnyOrder("balanced", "weakest", "tally", "coverage", "spotsPerMethod", "provisional");
         assertThat(scores.at("/soil/coverage").asDouble()).isCloseTo(0.5, within(1e-9));
@@ -100,8 +113,8 @@ class ContractTest {
         JsonNode evidence = causes.at("/causes/0/evidence/0");
         assertThat(evidence.propertyNames()).contains("finding", "value", "weight", "readings");
         assertThat(evidence.get("readings")).hasSize(5);
-        assertThat(causes.at("/known/compaction/panBaseCm").asDouble()).isBetween(25.0, 40.0);
-        assertThat(causes.at("/known/lime/bulkDensity").asDouble()).isEqualTo(1.5);
+        assertThat(causes.at("/known/compaction/panBaseCm/value").asDouble()).isBetween(25.0, 40.0);
+        assertThat(causes.at("/known/lime/bulkDensity/value").asDouble()).isEqualTo(1.5);
     }
 
     @Test

@@ -148,6 +148,30 @@ final class Actions {
                     List.of("A third at most in a year; strips beside it with the old rate."),
                     List.of("soil beside plants", "nitrogen by kit", "legumes in the sward")),
             Action.of(
+                    "nitrogen-with-carbon",
+                    "Nitrogen with the carbon",
+                    "Up to 60 kg of nitrogen a hectare, once, with the straw or bark that locks it up",
+                    B,
+                    List.of(3, 4, 5, 9, 10),
+                    new Remedy.Cost(75, "hectare"),
+                    "Some weeks, until the carbon has rotted.",
+                    List.of(
+                            "Once, and 60 kg at most: what locks up more is composted first or laid on top.",
+                            "Not before heavy rain on coarse soil: it washes through."),
+                    List.of("nitrogen by kit", "older leaves")),
+            Action.of(
+                    "compost-first",
+                    "Compost it first",
+                    "Rot straw, bark or wood in a heap before it goes into the ground, or lay it on top",
+                    B,
+                    ANY,
+                    new Remedy.Cost(12, "tonne"),
+                    "Three to twelve months in the heap.",
+                    List.of(
+                            "Hot enough for weeds and pathogens: turned, and read with a thermometer.",
+                            "A cover against rain; the run-off stays off streams."),
+                    List.of("nitrogen by kit", "older leaves")),
+            Action.of(
                     "leave-it",
                     "Leave it",
                     "Leave the ground as it is, undrained and undug",

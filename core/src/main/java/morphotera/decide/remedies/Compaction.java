@@ -1,14 +1,14 @@
 package morphotera.decide.remedies;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /** Breaking a pan: tine depth = pan base + 5 cm, at most 45 cm, and only where the soil crumbles at that depth. */
@@ -22,9 +22,9 @@ final class Compaction implements Remedy {
             "How deep a tine must go, and whether today is the day",
             Grade.B,
             List.of(
-                    Field.number("panPeakCm", "Pan hardest at", "cm", 5, 100),
-                    Field.number("panBaseCm", "Pan ends at", "cm", 5, 150),
-                    Field.choice(
+                    Entry.number("panPeakCm", "Pan hardest at", "cm", 5, 100),
+                    Entry.number("panBaseCm", "Pan ends at", "cm", 5, 150),
+                    Entry.choice(
                             "moistureAtDepth",
                             "Soil at that depth",
                             option("dry", "Dry", "Breaks with a crack."),
@@ -52,7 +52,7 @@ final class Compaction implements Remedy {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         Double peak = in.numberOrNull("panPeakCm");
         Double base = in.numberOrNull("panBaseCm");
         if (peak != null && base != null && base < peak) {

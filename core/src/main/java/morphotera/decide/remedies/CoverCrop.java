@@ -1,6 +1,6 @@
 package morphotera.decide.remedies;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,7 +9,7 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 
 /** Cover crops for what limits the soil, ranked from a table of how well each serves, what it bears and when it is sown. */
@@ -51,7 +51,7 @@ final class CoverCrop implements Remedy {
             "What to sow for what limits the soil",
             Grade.B,
             List.of(
-                    Field.words(
+                    Entry.words(
                             "limits",
                             "What limits",
                             1,
@@ -61,8 +61,8 @@ final class CoverCrop implements Remedy {
                             option("bare", "Bare ground", null),
                             option("acid", "Acid", null),
                             option("nitrogen", "Nitrogen", null)),
-                    Field.number("sowingMonth", "Month of sowing", null, 1, 12).counted(),
-                    Field.choice(
+                    Entry.number("sowingMonth", "Month of sowing", null, 1, 12).counted(),
+                    Entry.choice(
                             "hemisphere",
                             "Half of the world",
                             option("north", "North", null),

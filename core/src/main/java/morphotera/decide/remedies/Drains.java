@@ -5,8 +5,8 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -25,17 +25,17 @@ final class Drains implements Remedy {
             "How far apart drains may lie",
             Grade.A,
             List.of(
-                    Field.number("kAbove", "Soil's rate above the drains", "m/day", 0.001, 20)
+                    Entry.number("kAbove", "Soil's rate above the drains", "m/day", 0.001, 20)
                             .hint("1 mm/h is 0.024 m/day."),
-                    Field.number("kBelow", "Soil's rate below the drains", "m/day", 0.001, 20)
+                    Entry.number("kBelow", "Soil's rate below the drains", "m/day", 0.001, 20)
                             .hint("By an auger hole at that depth, not by a ring."),
-                    Field.number("h", "Water over the drains, midway", "m", 0.1, 2),
-                    Field.number("barrierDepth", "Tight layer below the drains", "m", 0.08, 20),
-                    Field.number("dischargeMmPerDay", "Water to carry off", "mm/day", 1, 50),
-                    Field.number("radius", "Radius of the drain", "m", 0.02, 0.2),
-                    Field.yesNo("lowOrPeatLand", "Coastal, reclaimed, mine or peat land")
+                    Entry.number("h", "Water over the drains, midway", "m", 0.1, 2),
+                    Entry.number("barrierDepth", "Tight layer below the drains", "m", 0.08, 20),
+                    Entry.number("dischargeMmPerDay", "Water to carry off", "mm/day", 1, 50),
+                    Entry.number("radius", "Radius of the drain", "m", 0.02, 0.2),
+                    Entry.yesNo("lowOrPeatLand", "Coastal, reclaimed, mine or peat land")
                             .preset(false),
-                    Field.yesNo("sulphideSigns", "Signs of sulphide")
+                    Entry.yesNo("sulphideSigns", "Signs of sulphide")
                             .preset(false)
                             .hint("Black or grey mud, rotten eggs, straw-yellow mottles, or pH under 4.5.")),
             Map.of(),
@@ -57,7 +57,7 @@ final class Drains implements Remedy {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         Double barrier = in.numberOrNull("barrierDepth");
         Double radius = in.numberOrNull("radius");
         boolean near = barrier != null && radius != null && barrier < 4 * radius;

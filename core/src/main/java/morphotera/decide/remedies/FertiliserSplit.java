@@ -1,13 +1,13 @@
 package morphotera.decide.remedies;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 
 /** How many dressings a soil can hold on to: one for each 30 kg of nitrogen on coarse ground or a CEC under 8, 50 medium, 80 fine. */
@@ -21,15 +21,15 @@ final class FertiliserSplit implements Remedy {
             "Into how many dressings nitrogen is split",
             Grade.B,
             List.of(
-                    Field.choice(
+                    Entry.choice(
                             "textureGroup",
                             "Soil",
                             option("coarse", "Coarse", "Sand to sandy loam."),
                             option("medium", "Medium", "Loam, silt."),
                             option("fine", "Fine", "Clay loam to clay.")),
-                    Field.number("cec", "Exchange capacity", "cmol(+)/kg", 1, 80)
+                    Entry.number("cec", "Exchange capacity", "cmol(+)/kg", 1, 80)
                             .optional(),
-                    Field.number("nitrogenKgPerHa", "Nitrogen in all", "kg/ha", 1, 500)),
+                    Entry.number("nitrogenKgPerHa", "Nitrogen in all", "kg/ha", 1, 500)),
             Map.of("cec", List.of("laboratory.cec")),
             List.of(3, 4, 5, 6),
             new Cost(12, "hectare and dressing"),

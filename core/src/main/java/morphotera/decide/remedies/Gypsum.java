@@ -5,8 +5,8 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -25,9 +25,9 @@ final class Gypsum implements Remedy {
             "How much gypsum takes the sodium off the clay",
             Grade.A,
             List.of(
-                    Field.number("cec", "Exchange capacity", "cmol(+)/kg", 1, 80),
-                    Field.number("espNow", "Exchangeable sodium now", "%", 0, 80),
-                    Field.number("espTarget", "Exchangeable sodium wanted", "%", 0, 80),
+                    Entry.number("cec", "Exchange capacity", "cmol(+)/kg", 1, 80),
+                    Entry.number("espNow", "Exchangeable sodium now", "%", 0, 80),
+                    Entry.number("espTarget", "Exchangeable sodium wanted", "%", 0, 80),
                     SoilSum.depth("Depth to treat"),
                     SoilSum.density(),
                     SoilSum.purity()),
@@ -55,7 +55,7 @@ final class Gypsum implements Remedy {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         if (in.has("espNow") && in.has("espTarget") && in.number("espTarget") >= in.number("espNow")) {
             check.refuse(
                     "/espTarget",

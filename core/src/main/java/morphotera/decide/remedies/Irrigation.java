@@ -5,7 +5,7 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 
 /**
@@ -22,14 +22,14 @@ final class Irrigation implements Remedy {
             "How often, how much and how fast to water",
             Grade.A,
             List.of(
-                    Field.number("availableMmPer10Cm", "Water held in 10 cm", "mm", 1, 40)
+                    Entry.number("availableMmPer10Cm", "Water held in 10 cm", "mm", 1, 40)
                             .hint("Field capacity less wilting point."),
-                    Field.number("rootDepthCm", "Roots reach", "cm", 5, 300),
-                    Field.number("stonePercent", "Stones", "%", 0, 90).preset(0.0),
-                    Field.number("depletion", "Part that may be used up", "share", 0.1, 0.9)
+                    Entry.number("rootDepthCm", "Roots reach", "cm", 5, 300),
+                    Entry.number("stonePercent", "Stones", "%", 0, 90).preset(0.0),
+                    Entry.number("depletion", "Part that may be used up", "share", 0.1, 0.9)
                             .preset(0.5),
-                    Field.number("useMmPerDay", "The crop's daily use", "mm/day", 0.1, 20),
-                    Field.number("intakeMmPerH", "Ground takes in", "mm/h", 0.1, 2000)),
+                    Entry.number("useMmPerDay", "The crop's daily use", "mm/day", 0.1, 20),
+                    Entry.number("intakeMmPerH", "Ground takes in", "mm/h", 0.1, 2000)),
             Map.of(
                     "rootDepthCm", List.of("root-depth.root80"),
                     "intakeMmPerH", List.of("infiltration-ring.steadyRate")),

@@ -1,14 +1,14 @@
 package morphotera.decide.remedies;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -30,28 +30,28 @@ final class Leaching implements Remedy {
             "How much water washes the salt below the roots",
             Grade.A,
             List.of(
-                    Field.number("ecWater", "Salt in the water", "dS/m", 0, 10),
-                    Field.number("eceNow", "Salt now, saturated paste", "dS/m", 0.5, 60),
-                    Field.number("eceTarget", "Salt wanted, saturated paste", "dS/m", 0.5, 60),
-                    Field.number("depthMm", "Depth to wash", "mm", 100, 2000),
-                    Field.choice(
+                    Entry.number("ecWater", "Salt in the water", "dS/m", 0, 10),
+                    Entry.number("eceNow", "Salt now, saturated paste", "dS/m", 0.5, 60),
+                    Entry.number("eceTarget", "Salt wanted, saturated paste", "dS/m", 0.5, 60),
+                    Entry.number("depthMm", "Depth to wash", "mm", 100, 2000),
+                    Entry.choice(
                             "way",
                             "Given",
                             option("ponded", "Ponded", "Standing between bunds."),
                             option("sprinkled", "Sprinkled in turns", "Slower, and less water.")),
-                    Field.choice(
+                    Entry.choice(
                             "textureGroup",
                             "Soil",
                             option("coarse", "Coarse", "Sand to sandy loam."),
                             option("medium", "Medium", "Loam, silt."),
                             option("fine", "Fine", "Clay loam to clay."),
                             option("peat", "Peat", "Organic soil.")),
-                    Field.yesNo("outlet", "The water has a way out").hint("Drains, or free ground below."),
-                    Field.number("esp", "Exchangeable sodium", "%", 0, 80).optional(),
-                    Field.number("dispersionScore", "Dispersion's score", "score", 0, 100)
+                    Entry.yesNo("outlet", "The water has a way out").hint("Drains, or free ground below."),
+                    Entry.number("esp", "Exchangeable sodium", "%", 0, 80).optional(),
+                    Entry.number("dispersionScore", "Dispersion's score", "score", 0, 100)
                             .optional()),
             Map.of(
-                    "eceNow", List.of("salinity.ece"),
+                    "eceNow", List.of("salinity.rootZoneEce"),
                     "esp", List.of("laboratory.esp"),
                     "dispersionScore", List.of("dispersion.score")),
             List.of(10, 11, 12, 1, 2, 3),
@@ -86,7 +86,7 @@ final class Leaching implements Remedy {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         Double now = in.numberOrNull("eceNow");
         Double target = in.numberOrNull("eceTarget");
         if (now != null && target != null && target >= now) {

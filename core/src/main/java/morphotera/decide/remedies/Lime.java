@@ -5,8 +5,8 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -30,22 +30,22 @@ final class Lime implements Remedy {
             "How much lime brings the pH to where the crop wants it",
             Grade.B,
             List.of(
-                    Field.number("phNow", "pH now, in water", "pH", 3.5, 8),
-                    Field.number("phTarget", "pH wanted, in water", "pH", 3.5, 8),
+                    Entry.number("phNow", "pH now, in water", "pH", 3.5, 8),
+                    Entry.number("phTarget", "pH wanted, in water", "pH", 3.5, 8),
                     SoilSum.organicCarbon(),
                     SoilSum.clay(),
                     SoilSum.depth("Depth to lime"),
                     SoilSum.density(),
-                    Field.number("neutralisingValue", "Neutralising value", "%", 20, 180)
+                    Entry.number("neutralisingValue", "Neutralising value", "%", 20, 180)
                             .hint("Pure calcium carbonate is 100."),
-                    Field.group(
+                    Entry.group(
                                     "fineness",
                                     "Fineness of the lime",
-                                    Field.percent("under300um", "Under 0.3 mm"),
-                                    Field.percent("300to850um", "0.3 to 0.85 mm"),
-                                    Field.percent("over850um", "Over 0.85 mm"))
+                                    Entry.percent("under300um", "Under 0.3 mm"),
+                                    Entry.percent("300to850um", "0.3 to 0.85 mm"),
+                                    Entry.percent("over850um", "Over 0.85 mm"))
                             .hint("Percent by weight; together 100.")),
-            SoilSum.from(Map.of("phNow", List.of("ph.topsoil", "laboratory.ph"))),
+            SoilSum.from(Map.of("phNow", List.of("laboratory.ph", "ph.topsoil"))),
             List.of(8, 9, 10, 2, 3),
             new Cost(55, "tonne of product, spread"),
             "40, 80, 100 % of the rise after 6, 12, 24 months.",
@@ -82,7 +82,7 @@ final class Lime implements Remedy {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         Double now = in.numberOrNull("phNow");
         Double target = in.numberOrNull("phTarget");
         if (now != null && target != null && target <= now) {

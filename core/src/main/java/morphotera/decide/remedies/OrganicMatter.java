@@ -5,8 +5,8 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -26,20 +26,20 @@ final class OrganicMatter implements Remedy {
             "How much compost or manure raises organic matter, and what it does to nitrogen",
             Grade.B,
             List.of(
-                    Field.number("omNow", "Organic matter now", "%", 0, 20),
-                    Field.number("omTarget", "Organic matter wanted", "%", 0, 20),
+                    Entry.number("omNow", "Organic matter now", "%", 0, 20),
+                    Entry.number("omTarget", "Organic matter wanted", "%", 0, 20),
                     SoilSum.depth("Depth to raise"),
                     SoilSum.density(),
-                    Field.number("dryMatterPercent", "Dry matter", "%", 5, 100).hint("Of the fresh material."),
-                    Field.number("organicMatterOfDryPercent", "Organic matter in it", "%", 5, 100)
+                    Entry.number("dryMatterPercent", "Dry matter", "%", 5, 100).hint("Of the fresh material."),
+                    Entry.number("organicMatterOfDryPercent", "Organic matter in it", "%", 5, 100)
                             .hint("Of the dry matter."),
-                    Field.number("shareKept", "Share that stays", "share", 0.05, 0.9)
+                    Entry.number("shareKept", "Share that stays", "share", 0.05, 0.9)
                             .preset(0.3)
                             .hint("After the first years; compost more, straw less."),
-                    Field.number("carbonToNitrogen", "Carbon to nitrogen", "to 1", 5, 300),
-                    Field.number("mostTPerHaYear", "At most in a year", "t/ha", 1, 200)
+                    Entry.number("carbonToNitrogen", "Carbon to nitrogen", "to 1", 5, 300),
+                    Entry.number("mostTPerHaYear", "At most in a year", "t/ha", 1, 200)
                             .preset(50.0),
-                    Field.number("mostNKgPerHaYear", "Nitrogen at most in a year", "kg/ha", 10, 500)
+                    Entry.number("mostNKgPerHaYear", "Nitrogen at most in a year", "kg/ha", 10, 500)
                             .preset(170.0)
                             .hint("Local law and phosphorus first.")),
             Map.of("bulkDensity", List.of("texture.density")),
@@ -79,7 +79,7 @@ final class OrganicMatter implements Remedy {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         if (in.has("omNow") && in.has("omTarget") && in.number("omTarget") <= in.number("omNow")) {
             check.refuse("/omTarget", "nothing-to-do", "The organic matter wanted is not above what there is.");
         }

@@ -1,6 +1,6 @@
 package morphotera.decide.remedies;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -9,7 +9,7 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 
 /** What to ask a laboratory for each cause: the test, how many cores, from what depth, and a made-up price. */
@@ -64,13 +64,13 @@ final class SamplingLaboratory implements Remedy {
             "Laboratory sample",
             "What to ask a laboratory for",
             Grade.A,
-            List.of(Field.words(
+            List.of(Entry.words(
                     "causes",
                     "Causes in question",
                     1,
                     FOR.keySet().stream()
                             .map(cause -> option(cause, cause.replace('-', ' '), null))
-                            .toArray(Field.Option[]::new))),
+                            .toArray(Entry.Option[]::new))),
             Map.of(),
             List.of(2, 3, 4, 8, 9, 10),
             new Cost(38, "sample"),

@@ -6,7 +6,7 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 
 /** What several sums have in common: how much soil there is, and how hard its pH is to move. */
 final class SoilSum {
@@ -15,7 +15,7 @@ final class SoilSum {
 
     private static final Map<String, List<String>> SOIL = Map.of(
             "clayPercent",
-            List.of("laboratory.clayPercent", "texture-jar.clay", "field.clayPercent"),
+            List.of("laboratory.clayPercent", "texture-jar.clay", "field.clayPercent", "texture-feel.clay"),
             "organicCarbonPercent",
             List.of("laboratory.organicCarbon"),
             "bulkDensity",
@@ -30,24 +30,24 @@ final class SoilSum {
         return all;
     }
 
-    static Field depth(String what) {
-        return Field.number("depthCm", what, "cm", 5, 30);
+    static Entry depth(String what) {
+        return Entry.number("depthCm", what, "cm", 5, 30);
     }
 
-    static Field density() {
-        return Field.number("bulkDensity", "Bulk density", "g/cm³", 0.7, 1.9).hint("Without the stones.");
+    static Entry density() {
+        return Entry.number("bulkDensity", "Bulk density", "g/cm³", 0.7, 1.9).hint("Without the stones.");
     }
 
-    static Field purity() {
-        return Field.number("purityPercent", "Purity", "%", 5, 100);
+    static Entry purity() {
+        return Entry.number("purityPercent", "Purity", "%", 5, 100);
     }
 
-    static Field organicCarbon() {
-        return Field.number("organicCarbonPercent", "Organic carbon", "%", 0.1, 10);
+    static Entry organicCarbon() {
+        return Entry.number("organicCarbonPercent", "Organic carbon", "%", 0.1, 10);
     }
 
-    static Field clay() {
-        return Field.number("clayPercent", "Clay", "%", 1, 80);
+    static Entry clay() {
+        return Entry.number("clayPercent", "Clay", "%", 1, 80);
     }
 
     /** Soil, t/ha = depth cm · density g/cm³ · 100. */

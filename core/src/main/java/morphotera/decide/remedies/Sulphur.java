@@ -6,8 +6,8 @@ import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.CarbonateClass;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -31,21 +31,21 @@ final class Sulphur implements Remedy {
             "How much sulphur lowers the pH, and whether it can at all",
             Grade.B,
             List.of(
-                    Field.number("phNow", "pH now, in water", "pH", 3.5, 9.5),
-                    Field.number("phTarget", "pH wanted, in water", "pH", 3.5, 8),
+                    Entry.number("phNow", "pH now, in water", "pH", 3.5, 9.5),
+                    Entry.number("phTarget", "pH wanted, in water", "pH", 3.5, 8),
                     SoilSum.organicCarbon(),
                     SoilSum.clay(),
                     SoilSum.depth("Depth to treat"),
                     SoilSum.density(),
-                    Field.percent("carbonatePercent", "Carbonate").optional().hint("From a laboratory."),
+                    Entry.percent("carbonatePercent", "Carbonate").optional().hint("From a laboratory."),
                     CarbonateClass.field("fizz", "Or what acid does")
                             .optional()
                             .hint("In place of a laboratory's figure: both ends of the class are reckoned."),
                     SoilSum.purity(),
-                    Field.yesNo("turf", "Turf").preset(false)),
+                    Entry.yesNo("turf", "Turf").preset(false)),
             SoilSum.from(Map.of(
-                    "phNow", List.of("ph.topsoil", "laboratory.ph"),
-                    "carbonatePercent", List.of("laboratory.carbonatePercent"))),
+                    "phNow", List.of("laboratory.ph", "ph.topsoil"),
+                    "carbonatePercent", List.of("laboratory.carbonatePercent", "carbonate-fizz.percent"))),
             List.of(4, 5, 6, 9),
             new Cost(0.9, "kg of product, spread"),
             "Months in warm moist soil; where carbonate remains, the dip lasts a season.",
@@ -80,7 +80,7 @@ final class Sulphur implements Remedy {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         if (in.has("phNow") && in.has("phTarget") && in.number("phTarget") >= in.number("phNow")) {
             check.refuse("/phTarget", "nothing-to-do", "The pH wanted is not below the pH now: no sulphur is needed.");
         }

@@ -7,7 +7,7 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 import morphotera.measure.SaltTable;
 
@@ -20,8 +20,8 @@ final class TolerantCrop implements Remedy {
             "A crop that bears it",
             "What still yields on the ground as it is",
             Grade.A,
-            List.of(Field.number("ece", "Salt, saturated paste", "dS/m", 0, 60)),
-            Map.of("ece", List.of("salinity.ece")),
+            List.of(Entry.number("ece", "Salt, saturated paste", "dS/m", 0, 60)),
+            Map.of("ece", List.of("salinity.rootZoneEce")),
             List.of(2, 3, 8, 9),
             new Cost(0, "hectare"),
             "The next crop.",

@@ -1,12 +1,12 @@
 package morphotera.follow.forecasts;
 
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.follow.Forecast;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 
 /**
@@ -30,17 +30,17 @@ final class CarbonPools implements Forecast {
             "years",
             "t/ha",
             List.of(
-                    Field.number("youngTPerHa", "Young carbon now", "t/ha", 0, 100)
+                    Entry.number("youngTPerHa", "Young carbon now", "t/ha", 0, 100)
                             .optional()
                             .hint("Left open: what the input keeps up."),
-                    Field.number("oldTPerHa", "Old carbon now", "t/ha", 0, 500),
-                    Field.number("inputTPerHaYear", "Carbon brought in", "t/ha a year", 0, 30),
-                    Field.choice(
+                    Entry.number("oldTPerHa", "Old carbon now", "t/ha", 0, 500),
+                    Entry.number("inputTPerHaYear", "Carbon brought in", "t/ha a year", 0, 30),
+                    Entry.choice(
                             "from",
                             "As",
                             option("plants", "Plants", "Roots, straw, cover crops."),
                             option("manure", "Manure", "Or compost.")),
-                    Field.choice(
+                    Entry.choice(
                             "climate",
                             "Climate",
                             option("cold", "Cold", null),

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import morphotera.follow.Forecast;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /** Structure, worms and cover left in peace under living roots: half of the gap to the best in 3 years, 2 to 6, drawn wide. */
@@ -17,8 +17,8 @@ final class HalfOfTheGap implements Forecast {
             "years",
             "score",
             List.of(
-                    Field.number("scoreNow", "Score now", "score", 0, 100),
-                    Field.number("scoreBest", "Score it may reach", "score", 0, 100)
+                    Entry.number("scoreNow", "Score now", "score", 0, 100),
+                    Entry.number("scoreBest", "Score it may reach", "score", 0, 100)
                             .preset(100.0)),
             "Under no disturbance and living roots half of the gap closes in 3 years, 2 to 6. A heuristic, drawn wide.",
             "A practitioner's heuristic",
@@ -30,7 +30,7 @@ final class HalfOfTheGap implements Forecast {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         if (in.has("scoreNow") && in.has("scoreBest") && in.number("scoreBest") <= in.number("scoreNow")) {
             check.refuse("/scoreBest", "nothing-to-do", "The score it may reach lies above the score now.");
         }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import morphotera.follow.Forecast;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 
 /** High pH from poor drainage, once drained: 1.5 units in 10 to 20 years. Where sulphur was given its dip lasts a season. */
@@ -19,8 +19,8 @@ final class HighPh implements Forecast {
             "years",
             "pH",
             List.of(
-                    Field.number("phNow", "pH now, in water", "pH", 7, 10.5),
-                    Field.number("sulphurDip", "Dip by sulphur", "pH", 0, 3)
+                    Entry.number("phNow", "pH now, in water", "pH", 7, 10.5),
+                    Entry.number("sulphurDip", "Dip by sulphur", "pH", 0, 3)
                             .preset(0.0)
                             .hint("It lasts a season.")),
             "After drainage 1.5 units in 10 to 20 years; sulphur's dip lasts a season.",

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import morphotera.follow.Forecast;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /**
@@ -24,9 +24,9 @@ final class LimedPh implements Forecast {
             "years",
             "pH",
             List.of(
-                    Field.number("phNow", "pH now, in water", "pH", 3.5, 8),
-                    Field.number("phTarget", "pH reckoned with, in water", "pH", 3.5, 8),
-                    Field.number("fallPerYear", "Falls again by", "pH a year", 0.02, 0.3)
+                    Entry.number("phNow", "pH now, in water", "pH", 3.5, 8),
+                    Entry.number("phTarget", "pH reckoned with, in water", "pH", 3.5, 8),
+                    Entry.number("fallPerYear", "Falls again by", "pH a year", 0.02, 0.3)
                             .preset(0.04)
                             .hint("More with ammonium nitrogen.")),
             "40, 80 and 100 % of the rise after 6, 12 and 24 months, then it falls again.",
@@ -47,7 +47,7 @@ final class LimedPh implements Forecast {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         if (in.has("phNow") && in.has("phTarget") && in.number("phTarget") <= in.number("phNow")) {
             check.refuse("/phTarget", "nothing-to-do", "Lime raises pH: the pH reckoned with lies above the pH now.");
         }

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import morphotera.follow.Forecast;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Grade;
 
 /** Salt by the water that drained through: (C − Cw)/(C0 − Cw) = min(1, k·depth/water), all as saturated paste (Hoffman 1980). */
@@ -21,10 +21,10 @@ final class SaltByWater implements Forecast {
             "mm",
             "dS/m",
             List.of(
-                    Field.number("eceNow", "Salt now, saturated paste", "dS/m", 0, 60),
-                    Field.number("ecWater", "Salt in the water", "dS/m", 0, 10),
-                    Field.number("depthMm", "Depth of soil", "mm", 100, 2000),
-                    Field.number("k", "k", null, 0.05, 0.6)
+                    Entry.number("eceNow", "Salt now, saturated paste", "dS/m", 0, 60),
+                    Entry.number("ecWater", "Salt in the water", "dS/m", 0, 10),
+                    Entry.number("depthMm", "Depth of soil", "mm", 100, 2000),
+                    Entry.number("k", "k", null, 0.05, 0.6)
                             .preset(0.2)
                             .hint("Ponded coarse 0.1, medium 0.2, fine 0.3, peat 0.45; sprinkled in turns 0.1.")),
             "What is left of the salt falls as one over the water that has drained in all; not year by year.",
@@ -37,7 +37,7 @@ final class SaltByWater implements Forecast {
     }
 
     @Override
-    public void check(Entered in, FieldCheck check) {
+    public void check(Entered in, EntryCheck check) {
         if (in.has("eceNow") && in.has("ecWater") && in.number("eceNow") <= PASTE_PER_WATER * in.number("ecWater")) {
             check.refuse(
                     "/ecWater", "below-water", "This water brings as much salt as the soil has: it cannot wash it.");

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import morphotera.follow.Forecast;
 import morphotera.measure.Entered;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import morphotera.measure.Grade;
 
 /** Salt with drains and rain alone: 0.2 dS/m a year, nine of ten between 0.1 and 0.3; never under 0. */
@@ -15,7 +15,7 @@ final class SaltDrained implements Forecast {
             Grade.B,
             "years",
             "dS/m",
-            List.of(Field.number("eceNow", "Salt now, saturated paste", "dS/m", 0, 60)),
+            List.of(Entry.number("eceNow", "Salt now, saturated paste", "dS/m", 0, 60)),
             "With drains and rain alone salt falls by about 0.2 dS/m a year, 0.1 to 0.3.",
             "A field rule; where drained water is known, salt-by-water is better",
             Map.of("eceNow", 9.5, "readingSpread", 0.4));

@@ -9,13 +9,15 @@ import java.util.Map;
 import morphotera.measure.CarbonateClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** Carbonate by how dilute acid fizzes: percent with the low and high end of each class. Dolomite answers late. */
@@ -26,7 +28,7 @@ final class CarbonateFizz implements Method {
             "Whether the soil holds free carbonate",
             Group.CONTEXT,
             Grade.A,
-            false,
+            Day.ANY,
             true,
             "Drops of dilute acid on two crumbs, judged after half a minute. Carbonate holds the pH high and uses up sulphur; "
                     + "the stronger the foam, the more there is.",
@@ -56,14 +58,12 @@ final class CarbonateFizz implements Method {
                             Step.field("judge", "Look and listen", "Dolomite answers late: look once more.", 30)
                                     .enters("reaction", "depthCm"),
                             Step.field("rinse-cap", "Cap the dropper, rinse the tile", "Into the second box.", 30)))),
-            List.of(
-                    CarbonateClass.field("reaction", "After 30 s"),
-                    Field.cm("depthCm", "Depth").optional()),
+            List.of(CarbonateClass.field("reaction", "After 30 s"), Entry.SAMPLE_DEPTH),
             List.of(new Description.Check("fresh", "Was it soil that fizzed, not a piece of stone or shell?")),
             List.of(
-                    new Description.Result("percent", "Carbonate, about", "%", "by the reaction's class"),
-                    new Description.Result("low", "At least", "%", "low end of the class"),
-                    new Description.Result("high", "At most", "%", "high end of the class")),
+                    Result.number("percent", "Carbonate, about", "%", "by the reaction's class"),
+                    Result.number("low", "At least", "%", "low end of the class"),
+                    Result.number("high", "At most", "%", "high end of the class")),
             "Reaction classes to 1 M hydrochloric acid after common soil description guides",
             Map.ofEntries(
                     entry("range", "Between {low} and {high} % carbonate."),

@@ -2,21 +2,23 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 import morphotera.measure.Water;
 
@@ -42,7 +44,7 @@ final class Dispersion implements Method {
             "Whether the clay lets go in water",
             Group.STRUCTURE,
             Grade.A,
-            true,
+            Day.NOT_DRY,
             true,
             "Fresh crumbs in a dish of their own, never swirled: swirling clouds any soil. A milky halo around a crumb is clay "
                     + "that lets go, most often because sodium holds it.",
@@ -60,9 +62,9 @@ final class Dispersion implements Method {
                                     Step.field("look-2h", "Look once more", "Slow sodic clays show late.", 15)
                                             .enters("crumbs")))),
             List.of(
-                    Field.cm("depthCm", "Depth").optional(),
+                    Entry.SAMPLE_DEPTH,
                     Water.field(),
-                    Field.list(
+                    Entry.list(
                             "crumbs",
                             "Crumbs",
                             1,
@@ -73,11 +75,13 @@ final class Dispersion implements Method {
             List.of(
                     new Description.Check("still", "Was the dish left alone, never swirled or moved?"),
                     new Description.Check("halo", "Is it a halo in the water, not the crumb's own slope?")),
-            List.of(new Description.Result(
-                    "crumbScore",
-                    "Each crumb",
-                    "score",
-                    "by the halo at 10 and 30 min, less 15 to 45 where it is stronger at 2 h")),
+            List.of(Result.number(
+                            "crumbScore",
+                            "Each crumb",
+                            "score",
+                            "by the halo at 10 and 30 min, less 15 to 45 where it is stronger at 2 h")
+                    .each()
+                    .onTheDay()),
             "Emerson 1967; Loveday and Pyle 1973",
             Map.ofEntries(
                     entry("crumbs", "{clear:0} of {n:0} crumbs without a halo."),
@@ -105,8 +109,8 @@ final class Dispersion implements Method {
                 .enters("crumbs");
     }
 
-    private static Field halo(String key, String label) {
-        return Field.choice(
+    private static Entry halo(String key, String label) {
+        return Entry.choice(
                 key,
                 label,
                 option("none", "none", "The water stays clear."),
@@ -120,7 +124,7 @@ final class Dispersion implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         List<Entered> crumbs = in.list("crumbs");
         for (int i = 0; i < crumbs.size(); i++) {
             int before = -1;

@@ -8,14 +8,16 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -37,7 +39,7 @@ final class DrainDown implements Method {
             "Whether a filled hole empties in a day",
             Group.WATER,
             Grade.B,
-            true,
+            Day.UNFROZEN,
             false,
             "A hole about 300 mm wide and 150 to 200 deep, filled once to wet it, filled again and watched until it is "
                     + "empty, or for its first quarter of an hour.",
@@ -68,18 +70,19 @@ final class DrainDown implements Method {
                                     .later()
                                     .enters("hoursToEmpty")))),
             List.of(
-                    Field.mm("holeDepthMm", "Hole depth").aboveZero().hint("150 to 200 mm."),
-                    Field.yesNo("wetted", "Filled and drained once before"),
-                    Field.hours("hoursToEmpty", "Empty after").optional(),
-                    Field.mm("dropMm", "Fell by").optional(),
-                    Field.minutes("afterMinutes", "After").aboveZero().optional()),
+                    Entry.mm("holeDepthMm", "Hole depth").aboveZero().hint("150 to 200 mm."),
+                    Entry.yesNo("wetted", "Filled and drained once before"),
+                    Entry.hours("hoursToEmpty", "Empty after").optional(),
+                    Entry.mm("dropMm", "Fell by").optional(),
+                    Entry.minutes("afterMinutes", "After").aboveZero().optional()),
             List.of(
                     new Description.Check("wetted", "Was it filled and drained once before the clock?"),
                     new Description.Check("brim", "Was the fall read from the same mark?")),
             List.of(
-                    new Description.Result(
-                            "hours", "Time to empty", "h", "read, or (depth + 75) × ln((depth + 75) ÷ 75) ÷ rate"),
-                    new Description.Result("dropRate", "First fall", "mm/h", "fall ÷ hours")),
+                    Result.number("hours", "Time to empty", "h", "read, or (depth + 75) × ln((depth + 75) ÷ 75) ÷ rate")
+                            .onTheDay(),
+                    Result.number("dropRate", "First fall", "mm/h", "fall ÷ hours")
+                            .onTheDay()),
             "Percolation of a shallow hole by its falling head (van Hoorn 1979); limits are field rules",
             Map.ofEntries(
                     entry("watched", "Empty after {hours} h."),
@@ -94,7 +97,7 @@ final class DrainDown implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         boolean fall = in.has("dropMm") || in.has("afterMinutes");
         if (in.has("hoursToEmpty") && fall) {
             check.refuse(

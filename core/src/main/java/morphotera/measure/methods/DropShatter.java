@@ -8,14 +8,16 @@ import java.util.Map;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** How a fresh cube breaks when dropped: fineShare, percent under 20 mm, and the mean piece with middles 2.5, 12.5, 47.5, 100 mm. */
@@ -31,7 +33,7 @@ final class DropShatter implements Method {
             "Whether the soil breaks into crumbs or clods",
             Group.STRUCTURE,
             Grade.B,
-            true,
+            Day.MOIST_SOIL,
             true,
             "A fresh cube of 20 cm dropped from a metre into a tray: once in coarse, twice in medium, three times in fine "
                     + "soil. Big pieces are parted along their cracks, and all is sorted by size.",
@@ -56,25 +58,30 @@ final class DropShatter implements Method {
                             Step.field("photo-enter", "Photograph, enter the shares", "By eye or by weight.", 45)
                                     .enters("share")))),
             List.of(
-                    Field.number("drops", "Drops", null, 1, 3).counted().hint("Coarse 1, medium 2, fine 3."),
-                    Field.group(
+                    Entry.number("drops", "Drops", null, 1, 3).counted().hint("Coarse 1, medium 2, fine 3."),
+                    Entry.group(
                                     "share",
                                     "Shares by size",
-                                    Field.percent("under5mm", "Under 5 mm"),
-                                    Field.percent("5to20mm", "5 to 20 mm"),
-                                    Field.percent("20to75mm", "20 to 75 mm"),
-                                    Field.percent("over75mm", "Over 75 mm"))
+                                    Entry.percent("under5mm", "Under 5 mm"),
+                                    Entry.percent("5to20mm", "5 to 20 mm"),
+                                    Entry.percent("20to75mm", "20 to 75 mm"),
+                                    Entry.percent("over75mm", "Over 75 mm"))
                             .hint("Percent; together 100.")),
             List.of(
                     new Description.Check("cracks", "Were big pieces parted along their own cracks, not forced?"),
                     new Description.Check("drops", "Was it dropped as often as the texture asks?")),
             List.of(
-                    new Description.Result("fineShare", "Under 20 mm", "%", "under 5 mm + 5 to 20 mm"),
-                    new Description.Result("meanPiece", "Mean piece", "mm", "Σ share × middle of the size ÷ 100")),
+                    Result.number("fineShare", "Under 20 mm", "%", "under 5 mm + 5 to 20 mm")
+                            .onTheDay(),
+                    Result.number("meanPiece", "Mean piece", "mm", "Σ share × middle of the size ÷ 100")
+                            .onTheDay()),
             "Drop tests of clods after Marshall and Quirk 1950; limits are field rules",
             Map.ofEntries(
                     entry("fine", "{fine:0} % under 20 mm; the mean piece is {mean:0} mm."),
                     entry("coarse-ground", "Coarse soil falls into single grains: not scored."),
+                    entry(
+                            "contradiction",
+                            "Dropped {drops:0} times where this texture asks for {asked:0}: the shares do not compare."),
                     entry("powder", "Over 80 % under 5 mm: powder, not crumbs; 60 at most.")));
 
     @Override
@@ -83,7 +90,7 @@ final class DropShatter implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         check.sumTo100("/reading/share", in.group("share"), SIZES);
     }
 
@@ -103,8 +110,15 @@ final class DropShatter implements Method {
             return;
         }
         out.score(curves.place("drop-shatter", context, fine));
+        if (context.texture() != null && in.number("drops") != dropsFor(context.textureGroup())) {
+            out.flag("contradiction", Map.of("drops", in.number("drops"), "asked", dropsFor(context.textureGroup())));
+        }
         if (share.number("under5mm") > POWDER_OVER) {
             out.cap(POWDER_CAP).flag("powder");
         }
+    }
+
+    private static int dropsFor(TextureGroup group) {
+        return group == TextureGroup.FINE ? 3 : group == TextureGroup.MEDIUM ? 2 : 1;
     }
 }

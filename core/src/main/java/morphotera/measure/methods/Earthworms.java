@@ -2,7 +2,7 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
@@ -10,13 +10,15 @@ import java.util.TreeSet;
 import morphotera.ground.Moisture;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** Earthworms in a sorted block: the mean of the blocks, scaled to 20 × 20 cm; 25 times that in a square metre. */
@@ -32,7 +34,7 @@ final class Earthworms implements Method {
             "How many earthworms live here, and of which kinds",
             Group.LIFE,
             Grade.A,
-            true,
+            Day.MOIST_SOIL,
             false,
             "The block sorted by hand for a fixed time, five minutes, ten in pasture, so that good spots are not searched "
                     + "longer. In cold, heat or drought they have gone down and a low count says nothing.",
@@ -42,16 +44,16 @@ final class Earthworms implements Method {
                     new Description.Variant("five-minutes", "Five minutes", steps(300)),
                     new Description.Variant("ten-minutes", "Ten minutes, pasture", steps(600))),
             List.of(
-                    Field.cm("sideCm", "Side of the block").aboveZero().preset(SIDE_CM),
-                    Field.cm("depthCm", "Depth of the block").aboveZero().preset(20.0),
-                    Field.list(
+                    Entry.cm("sideCm", "Side of the block").aboveZero().preset(SIDE_CM),
+                    Entry.cm("depthCm", "Depth of the block").aboveZero().preset(20.0),
+                    Entry.list(
                             "blocks",
                             "Blocks",
                             1,
                             1,
-                            Field.count("adults", "Grown").hint("With a saddle."),
-                            Field.count("young", "Young").hint("Without one."),
-                            Field.words(
+                            Entry.count("adults", "Grown").hint("With a saddle."),
+                            Entry.count("young", "Young").hint("Without one."),
+                            Entry.words(
                                             "kinds",
                                             "Kinds",
                                             0,
@@ -59,18 +61,21 @@ final class Earthworms implements Method {
                                             option("soil", "Soil", "Pale, grey or green, in the block."),
                                             option("deep", "Deep", "Long, dark head, from a hole going down."))
                                     .optional()),
-                    Field.yesNo("wormsUnwanted", "Worms are unwanted here")
+                    Entry.yesNo("wormsUnwanted", "Worms are unwanted here")
                             .preset(false)
                             .hint("Sand-based sports turf.")),
             List.of(
                     new Description.Check("time", "Was the block sorted for the fixed time, no longer?"),
                     new Description.Check("halves", "Were cut worms counted by their heads?")),
             List.of(
-                    new Description.Result(
-                            "perBlock", "In a 20 cm block", null, "count × 400 ÷ side², mean of the blocks"),
-                    new Description.Result("perM2", "In a square metre", "per m²", "25 × in a 20 cm block"),
-                    new Description.Result("youngShare", "Young", "%", "100 × young ÷ all"),
-                    new Description.Result("kinds", "Kinds seen", null, "of surface, soil, deep")),
+                    Result.number("perBlock", "In a 20 cm block", null, "count × 400 ÷ side², mean of the blocks")
+                            .onTheDay(),
+                    Result.number("perM2", "In a square metre", "per m²", "25 × in a 20 cm block")
+                            .onTheDay(),
+                    Result.number("youngShare", "Young", "%", "100 × young ÷ all")
+                            .onTheDay(),
+                    Result.words("kinds", "Kinds seen", "of surface, soil, deep", List.of("surface", "soil", "deep"))
+                            .onTheDay()),
             "Hand sorting of a block; limits by use are field rules",
             Map.ofEntries(
                     entry("count", "{block} in a block of 20 cm, {square:0} in a square metre."),

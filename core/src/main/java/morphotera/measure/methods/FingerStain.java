@@ -2,19 +2,21 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** The stain that wet soil leaves on a finger: none 20, light 60, dark 100. A heuristic; it never enters the field's score. */
@@ -27,7 +29,7 @@ final class FingerStain implements Method {
             "A first look at organic matter",
             Group.CARBON,
             Grade.C,
-            false,
+            Day.ANY,
             true,
             "Wet soil rubbed between the fingers and wiped off. What stains the skin dark is rich in organic matter. A quick "
                     + "look that stays out of the field's score.",
@@ -38,14 +40,14 @@ final class FingerStain implements Method {
                     "On a finger",
                     List.of(Step.field("wet-rub-judge", "Wet, rub, wipe, look", "On a clean finger, in shade.", 30)
                             .enters("stain")))),
-            List.of(Field.choice(
+            List.of(Entry.choice(
                     "stain",
                     "Stain",
                     option("none", "None", "Wipes off clean."),
                     option("light", "Light", "A brown shade stays."),
                     option("dark", "Dark", "A dark brown stays in the lines."))),
             List.of(new Description.Check("clean", "Was the finger clean before?")),
-            List.of(new Description.Result("stain", "Stain", null, "none 20, light 60, dark 100")),
+            List.of(Result.word("stain", "Stain", "none 20, light 60, dark 100", List.of("none", "light", "dark"))),
             "A practitioner's heuristic",
             Map.ofEntries(
                     entry("none", "Wipes off clean: little organic matter."),

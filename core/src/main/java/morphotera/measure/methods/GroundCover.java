@@ -2,20 +2,22 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** How much of the ground is covered: cover = live + litter, percent of all points; on stony ground half of the stone counts as mulch. */
@@ -30,7 +32,7 @@ final class GroundCover implements Method {
             "How much of the ground is covered",
             Group.WATER,
             Grade.A,
-            false,
+            Day.ANY,
             false,
             "Points under a knotted line, or shares by eye, or a photograph counted: living plants, litter, stone and bare "
                     + "ground. Bare ground seals, dries and is carried off.",
@@ -60,11 +62,11 @@ final class GroundCover implements Method {
                                             .later()
                                             .enters("hits")))),
             List.of(
-                    Field.percent("live", "Living plants").optional(),
-                    Field.percent("litter", "Litter").optional(),
-                    Field.percent("stone", "Stone").optional(),
-                    Field.percent("bare", "Bare").optional(),
-                    Field.words(
+                    Entry.percent("live", "Living plants").optional(),
+                    Entry.percent("litter", "Litter").optional(),
+                    Entry.percent("stone", "Stone").optional(),
+                    Entry.percent("bare", "Bare").optional(),
+                    Entry.words(
                                     "hits",
                                     "Points",
                                     FEWEST_HITS,
@@ -76,12 +78,12 @@ final class GroundCover implements Method {
                             .hint("In place of the shares.")),
             List.of(new Description.Check("straight", "Was each point looked at from straight above?")),
             List.of(
-                    new Description.Result(
+                    Result.number(
                             "cover",
                             "Covered",
                             "%",
                             "living + litter, with half of the stone where it is 30 % or more"),
-                    new Description.Result("bare", "Bare", "%", "bare points")),
+                    Result.number("bare", "Bare", "%", "bare points")),
             "Point counts under a line after Levy and Madden 1933; limits after Lang and McCaffrey 1984",
             Map.ofEntries(
                     entry("covered", "{live:0} % living and {litter:0} % litter."),
@@ -93,7 +95,7 @@ final class GroundCover implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         List<String> given = KINDS.stream().filter(in::has).toList();
         if (in.has("hits") && !given.isEmpty()) {
             check.refuse("/reading/hits", "given-twice", "Give points or shares, one of them.");

@@ -4,7 +4,7 @@ import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
 import static morphotera.measure.Description.water;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,14 +14,16 @@ import morphotera.ground.Numbers;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -44,7 +46,7 @@ final class InfiltrationRing implements Method {
             "How fast water enters the surface",
             Group.WATER,
             Grade.A,
-            true,
+            Day.MOIST_SOIL,
             false,
             "A ring pushed into the ground, a measured pour, and the time until the surface shows no free water. The second "
                     + "pour speaks of the soil; the first also of how dry it was.",
@@ -80,48 +82,59 @@ final class InfiltrationRing implements Method {
                                     lift())),
                     new Description.Variant("levels", "By level", byLevel())),
             List.of(
-                    Field.mm("ringDiameterMm", "Ring width").aboveZero(),
-                    Field.mm("insertionMm", "Ring in the ground"),
-                    Field.mm("headMm", "Water standing in it")
+                    Entry.mm("ringDiameterMm", "Ring width").aboveZero(),
+                    Entry.mm("insertionMm", "Ring in the ground"),
+                    Entry.SAMPLE_DEPTH,
+                    Entry.mm("headMm", "Water standing in it")
                             .optional()
                             .hint("Left open, half of the last pour's depth is taken."),
-                    Field.choice(
+                    Entry.choice(
                             "soilState",
                             "The ground",
                             option("structured", "Structured", "Crumbs and worm holes; most soils in good order."),
                             option("unstructured", "Unstructured", "Fine and even, few pores to be seen."),
                             option("compacted", "Compacted", "Dense and closed.")),
-                    Field.list(
+                    Entry.list(
                                     "pours",
                                     "Pours",
                                     0,
                                     2,
-                                    Field.ml("volumeMl", "Poured"),
-                                    Field.seconds("seconds", "Gone after"),
-                                    Field.mm("leftMm", "Left standing").preset(0.0))
+                                    Entry.ml("volumeMl", "Poured"),
+                                    Entry.seconds("seconds", "Gone after"),
+                                    Entry.mm("leftMm", "Left standing").preset(0.0))
                             .optional(),
-                    Field.list(
+                    Entry.list(
                                     "levels",
                                     "Levels",
                                     0,
                                     0,
-                                    Field.minutes("minutes", "After"),
-                                    Field.mm("mm", "Soaked in so far"))
+                                    Entry.minutes("minutes", "After"),
+                                    Entry.mm("mm", "Soaked in so far"))
                             .optional()
                             .hint("In place of pours: the whole depth soaked in since the start.")),
             List.of(
                     new Description.Check("leak", "Did no water come up outside the ring?"),
                     new Description.Check("clock", "Did the clock start when the film came off?")),
             List.of(
-                    new Description.Result("pourDepth", "Each pour", "mm", "volume ÷ area of the ring"),
-                    new Description.Result("pourRate", "Rate of each pour", "mm/h", "(depth − left) ÷ hours"),
-                    new Description.Result(
-                            "steadyRate", "Steady rate", "mm/h", "the last pour's rate, or the last third by level"),
-                    new Description.Result("sorptivity", "Drawn in by dryness", "mm/√h", "S of I = S × √t + A × t"),
-                    new Description.Result("transmissivity", "Carried on", "mm/h", "A of I = S × √t + A × t"),
-                    new Description.Result("fit", "Fit of the line", "share", "1 − Σ e² ÷ Σ (I − mean I)²"),
-                    new Description.Result(
-                            "fieldK", "Soil's own rate", "mm/h", "steady rate ÷ (H ÷ L + 1 ÷ (α × L) + 1)")),
+                    Result.number("pourDepth", "Each pour", "mm", "volume ÷ area of the ring")
+                            .each(),
+                    Result.number("pourRate", "Rate of each pour", "mm/h", "(depth − left) ÷ hours")
+                            .each()
+                            .onTheDay(),
+                    Result.number(
+                                    "steadyRate",
+                                    "Steady rate",
+                                    "mm/h",
+                                    "the last pour's rate, or the last third by level")
+                            .onTheDay(),
+                    Result.number("sorptivity", "Drawn in by dryness", "mm/√h", "S of I = S × √t + A × t")
+                            .onTheDay(),
+                    Result.number("transmissivity", "Carried on", "mm/h", "A of I = S × √t + A × t")
+                            .onTheDay(),
+                    Result.number("fit", "Fit of the line", "share", "1 − Σ e² ÷ Σ (I − mean I)²")
+                            .onTheDay(),
+                    Result.number("fieldK", "Soil's own rate", "mm/h", "steady rate ÷ (H ÷ L + 1 ÷ (α × L) + 1)")
+                            .onTheDay()),
             "Philip 1957; Reynolds and Elrick 1990; alpha by texture and structure after Elrick and Reynolds 1992",
             Map.ofEntries(
                     entry("last-pour", "The last pour went in at {rate} mm/h."),
@@ -140,7 +153,7 @@ final class InfiltrationRing implements Method {
                         "Trim plants, drive the ring in to the mark",
                         "Firm the inner edge with a finger. Lay the film.",
                         150)
-                .enters("ringDiameterMm", "insertionMm", "soilState");
+                .enters("ringDiameterMm", "insertionMm", "depthCm", "soilState");
     }
 
     private static Step lift() {
@@ -169,7 +182,7 @@ final class InfiltrationRing implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         List<Entered> pours = in.list("pours");
         List<Entered> levels = in.list("levels");
         if (pours.isEmpty() == levels.isEmpty()) {
@@ -193,7 +206,7 @@ final class InfiltrationRing implements Method {
         checkLevels(levels, check);
     }
 
-    private static void checkLevels(List<Entered> levels, FieldCheck check) {
+    private static void checkLevels(List<Entered> levels, EntryCheck check) {
         Entered before = null;
         int later = 0;
         for (int i = 0; i < levels.size(); i++) {

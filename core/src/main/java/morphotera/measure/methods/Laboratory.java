@@ -3,7 +3,7 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,14 +11,16 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -39,7 +41,7 @@ final class Laboratory implements Method {
             "What only a laboratory can tell",
             Group.CHEMISTRY,
             Grade.A,
-            false,
+            Day.ANY,
             false,
             "Taking the sample is part of it: 15 to 20 cores of one depth within one spot or zone, mixed in a clean bucket, two "
                     + "handfuls in a labelled bag, cool, handed over within two days; before the main sowing, not after.",
@@ -83,11 +85,11 @@ final class Laboratory implements Method {
                                             "microbialCarbon",
                                             "methodText")))),
             List.of(
-                    Field.group(
+                    Entry.group(
                                     "ph",
                                     "pH",
-                                    Field.pH("value", "pH").optional(),
-                                    Field.choice(
+                                    Entry.pH("value", "pH").optional(),
+                                    Entry.choice(
                                                     "basis",
                                                     "Read in",
                                                     option("water", "Water", "In distilled water."),
@@ -95,7 +97,7 @@ final class Laboratory implements Method {
                                             .optional())
                             .optional(),
                     mgPerKg("p", "Phosphorus"),
-                    Field.choice(
+                    Entry.choice(
                                     "pExtract",
                                     "Phosphorus by",
                                     option("bicarbonate", "Bicarbonate", "The extract the curve is made for."),
@@ -103,38 +105,41 @@ final class Laboratory implements Method {
                             .optional(),
                     mgPerKg("k", "Potassium"),
                     mgPerKg("mg", "Magnesium"),
-                    Field.percent("organicMatterPercent", "Organic matter").optional(),
-                    Field.percent("clayPercent", "Clay").optional(),
+                    Entry.percent("organicMatterPercent", "Organic matter").optional(),
+                    Entry.percent("clayPercent", "Clay").optional(),
                     charge("cec", "Exchange capacity").aboveZero().optional(),
                     charge("ca", "Calcium, exchangeable").optional(),
                     charge("mgExchangeable", "Magnesium, exchangeable").optional(),
                     charge("kExchangeable", "Potassium, exchangeable").optional(),
                     charge("na", "Sodium, exchangeable").optional(),
-                    Field.number("ece", "Salinity, saturated paste", "dS/m", 0, 60)
+                    Entry.number("ece", "Salinity, saturated paste", "dS/m", 0, 60)
                             .optional(),
-                    Field.percent("carbonatePercent", "Carbonate").optional(),
+                    Entry.percent("carbonatePercent", "Carbonate").optional(),
                     mgPerKg("microbialCarbon", "Microbial carbon"),
-                    Field.cm("depthCm", "Depth").optional(),
-                    Field.text("methodText", "Laboratory's methods").optional()),
+                    Entry.SAMPLE_DEPTH,
+                    Entry.text("methodText", "Laboratory's methods").optional()),
             List.of(
                     new Description.Check("label", "Do field, spot and depth on the sheet match the bag?"),
                     new Description.Check("units", "Are the figures in the units shown here?")),
             List.of(
-                    new Description.Result("ph", "pH, in water", "pH", "as read, or + 0.8 from CaCl₂"),
-                    new Description.Result("organicCarbon", "Organic carbon", "%", "organic matter ÷ 1.724"),
-                    new Description.Result("carbonToClay", "Carbon to clay", "share", "organic carbon ÷ clay"),
-                    new Description.Result("carbonScore", "Carbon's score", "score", "curve on carbon to clay"),
-                    new Description.Result(
-                            "baseShare", "Ca, Mg, K, Na in the exchange", "%", "100 × cation ÷ exchange capacity"),
-                    new Description.Result("cec", "Exchange capacity", "cmol(+)/kg", "as given"),
-                    new Description.Result("esp", "Exchangeable sodium", "%", "100 × sodium ÷ exchange capacity"),
-                    new Description.Result("carbonatePercent", "Carbonate", "%", "as given"),
-                    new Description.Result("pScore", "Phosphorus", "score", "curve on bicarbonate extract"),
-                    new Description.Result("kScore", "Potassium", "score", "curve on exchangeable potassium"),
-                    new Description.Result(
-                            "lowest", "Lowest nutrient", "score", "the lowest of phosphorus and potassium"),
-                    new Description.Result(
-                            "microbialShare", "Of carbon in microbes", "%", "microbial ÷ organic carbon")),
+                    Result.number("ph", "pH, in water", "pH", "as read, or + 0.8 from CaCl₂"),
+                    Result.number("ece", "Salt, saturated paste", "dS/m", "as given"),
+                    Result.number("clayPercent", "Clay", "%", "as given"),
+                    Result.number("p", "Phosphorus", "mg/kg", "as given"),
+                    Result.number("k", "Potassium", "mg/kg", "as given"),
+                    Result.number("mg", "Magnesium", "mg/kg", "as given"),
+                    Result.number("organicCarbon", "Organic carbon", "%", "organic matter ÷ 1.724"),
+                    Result.number("carbonToClay", "Carbon to clay", "share", "organic carbon ÷ clay"),
+                    Result.number("carbonScore", "Carbon's score", "score", "curve on carbon to clay"),
+                    Result.number("baseShare", "Ca, Mg, K, Na in the exchange", "%", "100 × cation ÷ exchange capacity")
+                            .each(),
+                    Result.number("cec", "Exchange capacity", "cmol(+)/kg", "as given"),
+                    Result.number("esp", "Exchangeable sodium", "%", "100 × sodium ÷ exchange capacity"),
+                    Result.number("carbonatePercent", "Carbonate", "%", "as given"),
+                    Result.number("pScore", "Phosphorus", "score", "curve on bicarbonate extract"),
+                    Result.number("kScore", "Potassium", "score", "curve on exchangeable potassium"),
+                    Result.number("lowest", "Lowest nutrient", "score", "the lowest of phosphorus and potassium"),
+                    Result.number("microbialShare", "Of carbon in microbes", "%", "microbial ÷ organic carbon")),
             "Prout et al. 2021 for carbon to clay; van Bemmelen's 1.724 for carbon in organic matter",
             Map.ofEntries(
                     entry("carbon", "Organic carbon {carbon:2} % at 1.724 to one; in some soils rather 2.0."),
@@ -144,12 +149,12 @@ final class Laboratory implements Method {
                     entry("from-cacl2", "pH in calcium chloride, brought to water by 0.8."),
                     entry("outside", "Carbon to clay is judged at 10 to 60 % clay only.")));
 
-    private static Field mgPerKg(String key, String label) {
-        return Field.number(key, label, "mg/kg", 0, 10_000).optional();
+    private static Entry mgPerKg(String key, String label) {
+        return Entry.number(key, label, "mg/kg", 0, 10_000).optional();
     }
 
-    private static Field charge(String key, String label) {
-        return Field.number(key, label, "cmol(+)/kg", 0, 150);
+    private static Entry charge(String key, String label) {
+        return Entry.number(key, label, "cmol(+)/kg", 0, 150);
     }
 
     @Override
@@ -163,9 +168,9 @@ final class Laboratory implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         List<String> figures = DESCRIPTION.fields().stream()
-                .map(Field::key)
+                .map(Entry::key)
                 .filter(key ->
                         !List.of("ph", "pExtract", "depthCm", "methodText").contains(key))
                 .toList();
@@ -263,6 +268,10 @@ final class Laboratory implements Method {
     }
 
     private static void carbon(Context context, Entered in, Curves curves, Evaluation.Draft out) {
+        Double clay = in.has("clayPercent") ? in.numberOrNull("clayPercent") : context.clayPercent();
+        if (in.has("clayPercent")) {
+            out.measure("clayPercent", clay, "%");
+        }
         if (!in.has("organicMatterPercent")) {
             return;
         }
@@ -272,11 +281,9 @@ final class Laboratory implements Method {
             // mg/kg is a ten-thousandth of a percent.
             out.measure("microbialShare", in.number("microbialCarbon") / 100 / carbon, "%");
         }
-        Double clay = in.has("clayPercent") ? in.numberOrNull("clayPercent") : context.clayPercent();
         if (clay == null) {
             return;
         }
-        out.measure("clayPercent", clay, "%");
         if (clay < CLAY_FROM || clay > CLAY_TO) {
             out.flag("outside");
             return;

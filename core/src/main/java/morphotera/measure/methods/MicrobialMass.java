@@ -8,13 +8,15 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** Microbial carbon by a shaken extract read on a card, µg C per g of soil. A heuristic that others dispute. */
@@ -25,7 +27,7 @@ final class MicrobialMass implements Method {
             "How much carbon is in microbes",
             Group.LIFE,
             Grade.C,
-            false,
+            Day.ANY,
             false,
             "A shaken extract read by a card with a closing window: stir half a minute, rest five, tap, rest fifteen, three "
                     + "drops each soaked in, read within two minutes.",
@@ -50,11 +52,11 @@ final class MicrobialMass implements Method {
                             Step.field("read", "Read the card", "Within two minutes of the last drop.", 20)
                                     .enters("microgramsCPerG")))),
             List.of(
-                    Field.number("microgramsCPerG", "Microbial carbon", "µg/g", 0, 10_000),
-                    Field.yesNo("charWithinSixMonths", "Char spread within six months")
+                    Entry.number("microgramsCPerG", "Microbial carbon", "µg/g", 0, 10_000),
+                    Entry.yesNo("charWithinSixMonths", "Char spread within six months")
                             .preset(false)),
             List.of(new Description.Check("window", "Was it read within two minutes of the last drop?")),
-            List.of(new Description.Result("microgramsCPerG", "Microbial carbon", "µg/g", "as read")),
+            List.of(Result.number("microgramsCPerG", "Microbial carbon", "µg/g", "as read")),
             "Card readings of a shaken extract; limits are a practitioner's heuristic",
             Map.ofEntries(
                     entry("read", "{mass:0} µg C in a gram of soil."),

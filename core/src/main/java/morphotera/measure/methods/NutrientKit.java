@@ -3,7 +3,7 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -12,20 +12,23 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** Nitrogen, phosphorus and potassium by a colour kit: depleted 0, low 30, adequate 70, ample 100, surplus N 60, P 85, K 90; the mean of those given. */
 final class NutrientKit implements Method {
     private static final Map<String, Double> SCORE =
             Map.of("depleted", 0.0, "low", 30.0, "adequate", 70.0, "ample", 100.0);
+    private static final List<String> STEPS = List.of("depleted", "low", "adequate", "ample", "surplus");
     private static final Map<String, Double> SURPLUS = surplus();
 
     private static Map<String, Double> surplus() {
@@ -42,7 +45,7 @@ final class NutrientKit implements Method {
             "Whether nitrogen, phosphorus or potassium runs short",
             Group.CHEMISTRY,
             Grade.B,
-            false,
+            Day.ANY,
             true,
             "A colour kit for the three main nutrients, each read against the kit's own printed chart. It shows what runs "
                     + "short; how much to give, a laboratory tells.",
@@ -72,18 +75,21 @@ final class NutrientKit implements Method {
             List.of(level("n", "Nitrogen"), level("p", "Phosphorus"), level("k", "Potassium")),
             List.of(new Description.Check("chart", "Was the colour read in shade against this kit's own chart?")),
             List.of(
-                    new Description.Result("nScore", "Nitrogen", "score", "0, 30, 70, 100; surplus 60"),
-                    new Description.Result("pScore", "Phosphorus", "score", "0, 30, 70, 100; surplus 85"),
-                    new Description.Result("kScore", "Potassium", "score", "0, 30, 70, 100; surplus 90"),
-                    new Description.Result("lowest", "Lowest", "score", "the lowest of those given")),
+                    Result.word("n", "Nitrogen, by the chart", "as read", STEPS),
+                    Result.word("p", "Phosphorus, by the chart", "as read", STEPS),
+                    Result.word("k", "Potassium, by the chart", "as read", STEPS),
+                    Result.number("nScore", "Nitrogen", "score", "0, 30, 70, 100; surplus 60"),
+                    Result.number("pScore", "Phosphorus", "score", "0, 30, 70, 100; surplus 85"),
+                    Result.number("kScore", "Potassium", "score", "0, 30, 70, 100; surplus 90"),
+                    Result.number("lowest", "Lowest", "score", "the lowest of those given")),
             "Colour kits by their printed charts; the scale is this product's own",
             Map.ofEntries(
                     entry("mean", "Mean of {n:0}; the lowest is {lowest:0}."),
                     entry("moves", "Nitrogen moves with water; phosphorus and potassium stay."),
                     entry("leaching", "More nitrogen than plants will take: the next rain carries it down.")));
 
-    private static Field level(String key, String label) {
-        return Field.choice(
+    private static Entry level(String key, String label) {
+        return Entry.choice(
                         key,
                         label,
                         option("depleted", "Depleted", "No colour."),
@@ -100,8 +106,8 @@ final class NutrientKit implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
-        check.oneAtLeast("/reading", in, List.copyOf(SURPLUS.keySet()));
+    public void check(Context context, Entered in, EntryCheck check) {
+        check.oneAtLeast("/reading", in, List.of("n", "p", "k"));
     }
 
     @Override
@@ -112,7 +118,7 @@ final class NutrientKit implements Method {
             if (in.has(key)) {
                 String word = in.word(key);
                 double score = word.equals("surplus") ? nutrient.getValue() : SCORE.get(word);
-                out.measure(key + "Score", score, "score");
+                out.measure(key + "Score", score, "score").word(key, word);
                 scores.add(score);
             }
         }

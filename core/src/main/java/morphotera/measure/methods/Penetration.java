@@ -2,7 +2,7 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,14 +11,16 @@ import java.util.TreeSet;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -29,6 +31,9 @@ import morphotera.measure.Step;
 final class Penetration implements Method {
     static final double LIMIT_KPA = 2068.427;
     private static final double HARD_TOP_CM = 15;
+    /** A peak with nothing read this far below it may or may not be a pan. */
+    private static final double BELOW_PEAK_CM = 10;
+
     private static final double SOFTER_BELOW = 0.75;
     private static final double SHALLOW_CM = 45;
     private static final Map<String, Double> ROD_KPA =
@@ -40,7 +45,7 @@ final class Penetration implements Method {
             "Where the ground becomes too hard for roots",
             Group.STRUCTURE,
             Grade.A,
-            true,
+            Day.MOIST_SOIL,
             false,
             "A cone pushed in steadily, about 2.5 cm a second, read each 7.5 cm, at three places or more about the spot, ten "
                     + "better. Dry soil reads hard, so the day counts.",
@@ -64,25 +69,25 @@ final class Penetration implements Method {
                                     .enters("probes"),
                             Step.field("enter-wipe", "Wipe the cone", "Soil on the tip reads as hard ground.", 75)))),
             List.of(
-                    Field.choice(
+                    Entry.choice(
                             "cone",
                             "Tip",
                             option("small", "Small cone", "About 13 mm wide, for hard ground."),
                             option("large", "Large cone", "About 20 mm wide, for soft ground."),
                             option("rod", "Rod, by feel", "No scale: how it goes in.")),
-                    Field.list(
+                    Entry.list(
                             "probes",
                             "Pushes",
                             1,
                             3,
-                            Field.list(
+                            Entry.list(
                                     "points",
                                     "Readings",
                                     0,
                                     6,
-                                    Field.cm("depthCm", "Depth"),
-                                    Field.kPa("kPa", "Resistance").optional(),
-                                    Field.choice(
+                                    Entry.cm("depthCm", "Depth"),
+                                    Entry.kPa("kPa", "Resistance").optional(),
+                                    Entry.choice(
                                                     "felt",
                                                     "Felt",
                                                     option("slides", "slides", "By its own weight and a finger."),
@@ -90,8 +95,8 @@ final class Penetration implements Method {
                                                     option("lean", "lean", "Leaning on it."),
                                                     option("stops", "stops", "Not with all your weight."))
                                             .optional()),
-                            Field.cm("stoppedAtCm", "Stopped at").optional(),
-                            Field.choice(
+                            Entry.cm("stoppedAtCm", "Stopped at").optional(),
+                            Entry.choice(
                                             "stoppedBy",
                                             "Stopped by",
                                             option("stone", "Stone", "A knock; beside it the cone goes on."),
@@ -102,28 +107,33 @@ final class Penetration implements Method {
                             "scale", "Is this the scale of the tip you pushed? The wrong one is 2.5 times out."),
                     new Description.Check("steady", "Was it pushed steadily, about 2.5 cm a second?")),
             List.of(
-                    new Description.Result("meanAt", "Mean by depth", "kPa", "mean over the pushes at each depth"),
-                    new Description.Result(
-                            "depthToLimit",
-                            "Root limit met at",
-                            "cm",
-                            "where the mean first reaches 2068 kPa, by straight line"),
-                    new Description.Result("probedTo", "Probed to", "cm", "the deepest depth read"),
-                    new Description.Result(
-                            "shareOverLimit",
-                            "At or over the limit",
-                            "%",
-                            "readings at or over 2068 kPa ÷ all readings"),
-                    new Description.Result(
-                            "panPeak", "Pan hardest at", "cm", "depth of the highest mean, where it is a pan"),
-                    new Description.Result(
-                            "panBase", "Pan ends at", "cm", "where the mean falls back through the limit"),
-                    new Description.Result(
-                            "pan",
-                            "Pan",
-                            null,
-                            "peak at or over the limit, at 15 cm or deeper, softer by a quarter below"),
-                    new Description.Result("hardTop", "Hard from the top", null, "the limit is met above 15 cm")),
+                    Result.number("meanAt", "Mean by depth", "kPa", "mean over the pushes at each depth")
+                            .byDepth()
+                            .onTheDay(),
+                    Result.number(
+                                    "depthToLimit",
+                                    "Root limit met at",
+                                    "cm",
+                                    "where the mean first reaches 2068 kPa, by straight line")
+                            .onTheDay(),
+                    Result.number("probedTo", "Probed to", "cm", "the deepest depth read"),
+                    Result.number(
+                                    "shareOverLimit",
+                                    "At or over the limit",
+                                    "%",
+                                    "readings at or over 2068 kPa ÷ all readings")
+                            .onTheDay(),
+                    Result.number("panPeak", "Pan hardest at", "cm", "depth of the highest mean, where it is a pan")
+                            .onTheDay(),
+                    Result.number("panBase", "Pan ends at", "cm", "where the mean falls back through the limit")
+                            .onTheDay(),
+                    Result.yesNo(
+                                    "pan",
+                                    "Pan",
+                                    "peak at or over the limit, at 15 cm or deeper, softer by a quarter below")
+                            .onTheDay(),
+                    Result.yesNo("hardTop", "Hard from the top", "the limit is met above 15 cm")
+                            .onTheDay()),
             "Limit after Taylor, Roberson and Parker 1966",
             Map.ofEntries(
                     entry("limit-met", "The mean meets the root limit at {depth} cm."),
@@ -138,7 +148,7 @@ final class Penetration implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         String cone = in.wordOrNull("cone");
         List<Entered> probes = in.list("probes");
         int readings = 0;
@@ -186,7 +196,7 @@ final class Penetration implements Method {
         return point.has(other) ? other : point.has(wanted) ? null : wanted;
     }
 
-    private static void checkStop(Entered probe, Double deepest, String path, FieldCheck check) {
+    private static void checkStop(Entered probe, Double deepest, String path, EntryCheck check) {
         if (probe.has("stoppedBy") && !probe.has("stoppedAtCm")) {
             check.refuse(path + "/stoppedAtCm", "missing", "Say at what depth it stopped.");
         }
@@ -218,7 +228,7 @@ final class Penetration implements Method {
                 .measure("shareOverLimit", 100.0 * over / counted.size(), "%")
                 .measure("panPeak", peak == null ? null : profile.get(peak).depthCm(), "cm")
                 .measure("panBase", peak == null ? null : panBase(profile, peak), "cm")
-                .word("pan", peak != null)
+                .word("pan", isPan(profile, peak))
                 .word("hardTop", limitAt != null && limitAt < HARD_TOP_CM);
         out.score(curves.place("penetration", Curves.Narrowing.of(context), limitAt == null ? probedTo : limitAt));
         if (limitAt != null) {
@@ -321,17 +331,33 @@ final class Penetration implements Method {
 
     /** Where the mean peaks, if that is a pan: at or over the limit, 15 cm or deeper, softer by a quarter somewhere below. */
     private static Integer pan(List<At> profile) {
-        int peak = 0;
-        for (int i = 1; i < profile.size(); i++) {
-            peak = profile.get(i).kPa() > profile.get(peak).kPa() ? i : peak;
-        }
-        At top = profile.get(peak);
+        At top = hardest(profile);
+        int peak = profile.indexOf(top);
         if (top.kPa() < LIMIT_KPA || top.depthCm() < HARD_TOP_CM) {
             return null;
         }
         boolean softer =
                 profile.subList(peak + 1, profile.size()).stream().anyMatch(at -> at.kPa() <= SOFTER_BELOW * top.kPa());
         return softer ? peak : null;
+    }
+
+    /** True for a pan, false where the ground below the hardest was read and is no softer; null where nothing can be said. */
+    private static Boolean isPan(List<At> profile, Integer peak) {
+        if (peak != null) {
+            return true;
+        }
+        At top = hardest(profile);
+        boolean couldBe = top.kPa() >= LIMIT_KPA && top.depthCm() >= HARD_TOP_CM;
+        double deepest = profile.get(profile.size() - 1).depthCm();
+        return couldBe && deepest < top.depthCm() + BELOW_PEAK_CM ? null : Boolean.FALSE;
+    }
+
+    private static At hardest(List<At> profile) {
+        At hardest = profile.get(0);
+        for (At at : profile) {
+            hardest = at.kPa() > hardest.kPa() ? at : hardest;
+        }
+        return hardest;
     }
 
     private static double panBase(List<At> profile, int peak) {

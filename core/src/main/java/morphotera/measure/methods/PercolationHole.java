@@ -3,7 +3,7 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
 import static morphotera.measure.Description.water;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,14 +11,16 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 import morphotera.measure.Water;
 
@@ -36,13 +38,16 @@ final class PercolationHole implements Method {
     /** The fall in a 300 mm hole with 150 mm of water is three times wallK. */
     private static final double STANDARD_FALL = 3;
 
+    private static final List<String> PLANTING =
+            List.of("wet-lovers-or-raised", "bears-wet-feet", "most", "bears-drought");
+
     private static final Description DESCRIPTION = new Description(
             "percolation-hole",
             "Percolation hole",
             "How fast the ground below the surface drains",
             Group.WATER,
             Grade.A,
-            true,
+            Day.UNFROZEN,
             false,
             "A hole is wetted, filled again and read with a ruler as the water falls. How fast it falls depends on the "
                     + "hole as well as on the soil, so the soil's part is taken out and every hole compares.",
@@ -55,7 +60,8 @@ final class PercolationHole implements Method {
                             new Description.Fill("holeDiameterMm", 300, "holeDepthMm", 300, 2))),
             List.of(
                     "Ask the dig-safe service before digging.",
-                    "Cover or fence an open hole: stock, children and you in the dark."),
+                    "Cover or fence an open hole: stock, children and you in the dark.",
+                    "Cracked clay is soaked until its cracks have closed, or the hole reads the cracks."),
             List.of(new Description.Variant(
                     "ruler",
                     "Ruler every half hour",
@@ -96,25 +102,25 @@ final class PercolationHole implements Method {
                                             140)
                                     .enters("levels", "waterTemperatureC")))),
             List.of(
-                    Field.mm("holeDiameterMm", "Hole width")
+                    Entry.mm("holeDiameterMm", "Hole width")
                             .aboveZero()
                             .hint("The side, where the hole is square. A 300 mm hole takes 21 litres a fill."),
-                    Field.mm("holeDepthMm", "Hole depth").aboveZero(),
-                    Field.yesNo("square", "Square hole").preset(false),
-                    Field.yesNo("presoaked", "Wetted and drained before"),
-                    Field.celsius("waterTemperatureC", "Water temperature").optional(),
-                    Field.list(
+                    Entry.mm("holeDepthMm", "Hole depth").aboveZero(),
+                    Entry.yesNo("square", "Square hole").preset(false),
+                    Entry.yesNo("presoaked", "Wetted and drained before"),
+                    Entry.celsius("waterTemperatureC", "Water temperature").optional(),
+                    Entry.list(
                             "levels",
                             "Levels",
                             3,
                             5,
-                            Field.minutes("minutes", "After"),
-                            Field.mm("depthMm", "Water above the bottom").optional(),
-                            Field.mm("fromTopMm", "Down from the edge")
+                            Entry.minutes("minutes", "After"),
+                            Entry.mm("depthMm", "Water above the bottom").optional(),
+                            Entry.mm("fromTopMm", "Down from the edge")
                                     .optional()
                                     .hint("In place of the depth: from a straight edge over the hole."),
-                            Field.mm("refilledToMm", "Refilled to").optional()),
-                    Field.choice(
+                            Entry.mm("refilledToMm", "Refilled to").optional()),
+                    Entry.choice(
                                     "rateRule",
                                     "What the curve reads",
                                     option("standard", "Standard hole", "The fall a 300 mm hole would show."),
@@ -125,26 +131,44 @@ final class PercolationHole implements Method {
                     new Description.Check("same-mark", "Was every level read from the same mark?"),
                     new Description.Check("true-times", "Are the minutes the true ones, not the planned ones?")),
             List.of(
-                    new Description.Result(
-                            "intervalK",
-                            "Soil's rate, by interval",
-                            "mm/h",
-                            "(r ÷ 2) × ln((h₀ + r ÷ 2) ÷ (h₁ + r ÷ 2)) ÷ hours"),
-                    new Description.Result("intervalFall", "Plain fall, by interval", "mm/h", "(h₀ − h₁) ÷ hours"),
-                    new Description.Result("meanFall", "Mean of the plain falls", "mm/h", "mean of the plain falls"),
-                    new Description.Result(
-                            "lateFall", "Plain fall, once steady", "mm/h", "whole fall ÷ whole time of the plateau"),
-                    new Description.Result(
-                            "wallK",
-                            "Soil's rate",
-                            "mm/h",
-                            "time-weighted mean of the soil's rate over the plateau, at 20 °C where the water was measured"),
-                    new Description.Result("standardRate", "Fall in a standard hole", "mm/h", "3 × soil's rate"),
-                    new Description.Result(
-                            "hoursToEmpty",
-                            "Time to empty",
-                            "h",
-                            "(r ÷ (2 × soil's rate)) × ln((h + r ÷ 2) ÷ (r ÷ 2))")),
+                    Result.number(
+                                    "intervalK",
+                                    "Soil's rate, by interval",
+                                    "mm/h",
+                                    "(r ÷ 2) × ln((h₀ + r ÷ 2) ÷ (h₁ + r ÷ 2)) ÷ hours")
+                            .each()
+                            .onTheDay(),
+                    Result.number("intervalFall", "Plain fall, by interval", "mm/h", "(h₀ − h₁) ÷ hours")
+                            .each()
+                            .onTheDay(),
+                    Result.number("meanFall", "Mean of the plain falls", "mm/h", "mean of the plain falls")
+                            .onTheDay(),
+                    Result.number(
+                                    "lateFall",
+                                    "Plain fall, once steady",
+                                    "mm/h",
+                                    "whole fall ÷ whole time of the plateau")
+                            .onTheDay(),
+                    Result.number(
+                                    "wallK",
+                                    "Soil's rate",
+                                    "mm/h",
+                                    "time-weighted mean of the soil's rate over the plateau, at 20 °C where the water was measured")
+                            .onTheDay(),
+                    Result.number("standardRate", "Fall in a standard hole", "mm/h", "3 × soil's rate")
+                            .onTheDay(),
+                    Result.number(
+                                    "hoursToEmpty",
+                                    "Time to empty",
+                                    "h",
+                                    "(r ÷ (2 × soil's rate)) × ln((h + r ÷ 2) ÷ (r ÷ 2))")
+                            .onTheDay(),
+                    Result.word(
+                                    "planting",
+                                    "Plants that suit it",
+                                    "by the fall in a standard hole: under 10, 25, to 100, over",
+                                    PLANTING)
+                            .onTheDay()),
             "van Hoorn 1979, inverse auger hole; viscosity of water by the Vogel form (Likhachev 2003)",
             Map.ofEntries(
                     entry("steady-plateau", "Steady from interval {from:0} on: {k} mm/h within 20 %."),
@@ -160,7 +184,7 @@ final class PercolationHole implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         Double hole = in.numberOrNull("holeDepthMm");
         List<Entered> levels = in.list("levels");
         Double minutesBefore = null;
@@ -247,6 +271,7 @@ final class PercolationHole implements Method {
         } else {
             out.because("last-interval", Map.of("k", wallK)).flag("not-steady-yet");
         }
+        out.word("planting", planting(STANDARD_FALL * wallK));
         out.because("standard-hole", Map.of("rate", STANDARD_FALL * wallK));
         if (!in.yes("presoaked")) {
             out.flag("not-presoaked");
@@ -265,6 +290,11 @@ final class PercolationHole implements Method {
             };
             out.score(curves.place("percolation", narrowing, x));
         }
+    }
+
+    /** What kind of plants bear such a fall in a standard hole, mm/h. */
+    private static String planting(double rate) {
+        return PLANTING.get(rate < 10 ? 0 : rate < 25 ? 1 : rate <= 100 ? 2 : 3);
     }
 
     private static double depth(Entered level, Double holeMm) {

@@ -3,21 +3,23 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -35,7 +37,7 @@ final class Ph implements Method {
             "How acid the topsoil is, and what lies below it",
             Group.CHEMISTRY,
             Grade.A,
-            false,
+            Day.ANY,
             false,
             "Soil from two depths or more, by colour card, by meter in water or in calcium chloride. Every value is shown "
                     + "in water and in calcium chloride, so that they compare.",
@@ -88,36 +90,36 @@ final class Ph implements Method {
                                             .enters("points"),
                                     Step.field("rinse", "Rinse the probe", "Store it wet.", 20)))),
             List.of(
-                    Field.list(
+                    Entry.list(
                             "points",
                             "Depths",
                             1,
                             2,
-                            Field.cm("depthCm", "Depth"),
-                            Field.pH("value", "pH"),
-                            Field.choice(
+                            Entry.cm("depthCm", "Depth"),
+                            Entry.pH("value", "pH"),
+                            Entry.choice(
                                     "basis",
                                     "Read by",
                                     option("card", "Card", "A colour, good to half a unit."),
                                     option("water", "Meter, water", "In distilled water."),
                                     option("cacl2", "Meter, CaCl₂", "In weak calcium chloride; about 0.8 lower."))),
-                    Field.number("offset", "Water above CaCl₂ by", "pH", 0.5, 1.0)
+                    Entry.number("offset", "Water above CaCl₂ by", "pH", 0.5, 1.0)
                             .preset(0.8)
                             .hint("Larger where the soil holds little salt.")),
             List.of(
                     new Description.Check("depths", "Is each value beside its own depth?"),
                     new Description.Check("basis", "Is it said how each was read?")),
             List.of(
-                    new Description.Result("topsoil", "Topsoil, in water", "pH", "mean of the points to 10 cm"),
-                    new Description.Result("subsoil", "Subsoil, in water", "pH", "mean of the points below 10 cm"),
-                    new Description.Result("fall", "Fall with depth", "pH", "topsoil − subsoil"),
-                    new Description.Result(
-                            "acidAt", "First under 5.5 at", "cm", "the shallowest point under 5.5 in water"),
-                    new Description.Result("lowest", "Lowest, in water", "pH", "the lowest point"),
-                    new Description.Result("topsoilCacl2", "Topsoil, in CaCl₂", "pH", "topsoil − offset"),
-                    new Description.Result("subsoilCacl2", "Subsoil, in CaCl₂", "pH", "subsoil − offset"),
-                    new Description.Result(
-                            "subsoilScore", "Subsoil's score", "score", "the same curve on the subsoil")),
+                    Result.number("inWater", "Each depth, in water", "pH", "as read, or + offset from CaCl₂")
+                            .byDepth(),
+                    Result.number("topsoil", "Topsoil, in water", "pH", "mean of the points to 10 cm"),
+                    Result.number("subsoil", "Subsoil, in water", "pH", "mean of the points below 10 cm"),
+                    Result.number("fall", "Fall with depth", "pH", "topsoil − subsoil"),
+                    Result.number("acidAt", "First under 5.5 at", "cm", "the shallowest point under 5.5 in water"),
+                    Result.number("lowest", "Lowest, in water", "pH", "the lowest point"),
+                    Result.number("topsoilCacl2", "Topsoil, in CaCl₂", "pH", "topsoil − offset"),
+                    Result.number("subsoilCacl2", "Subsoil, in CaCl₂", "pH", "subsoil − offset"),
+                    Result.number("subsoilScore", "Subsoil's score", "score", "the same curve on the subsoil")),
             "Glass electrode in 1:5 suspension; card readings after the maker's printed colours",
             Map.ofEntries(
                     entry("in-water", "Topsoil {topsoil} in water."),
@@ -131,7 +133,7 @@ final class Ph implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         List<Entered> points = in.list("points");
         for (int i = 0; i < points.size(); i++) {
             Double depth = points.get(i).numberOrNull("depthCm");

@@ -4,7 +4,7 @@ import static java.util.Map.entry;
 import static morphotera.ground.LandUse.PASTURE;
 import static morphotera.ground.LandUse.TURF;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,14 +13,16 @@ import morphotera.ground.LandUse;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -46,6 +48,17 @@ final class PlantLook implements Method {
             "scorched-edge",
             "potassium or salt");
 
+    private static final List<String> LEAVES = List.of(
+            "green",
+            "pale-old",
+            "pale-young",
+            "yellow-between-veins-old",
+            "yellow-between-veins-young",
+            "purple",
+            "scorched-edge");
+    private static final List<String> SHORTAGES =
+            LEAVES.stream().map(SHORTAGE::get).toList();
+
     /** A part in percent or counted, the curve it is read by, and whether it is read in this use. */
     private record Part(String key, String curve, List<LandUse> uses) {
         boolean isReadIn(LandUse use) {
@@ -66,7 +79,7 @@ final class PlantLook implements Method {
             "How the plants stand, and what their leaves say",
             Group.PLANTS,
             Grade.B,
-            false,
+            Day.ANY,
             true,
             "A walk and a quadrat: green, dead, legumes, weeds and species, how even and how strong the stand is, and the look of "
                     + "the leaf, which names the usual shortage.",
@@ -82,26 +95,26 @@ final class PlantLook implements Method {
                                     .enters("greenPercent", "deadPercent", "legumePercent", "weedPercent", "species"),
                             Step.field("photo-enter", "Photograph and enter", "With the quadrat in it.", 60)))),
             List.of(
-                    Field.percent("greenPercent", "Green").optional(),
-                    Field.percent("deadPercent", "Dead").optional(),
-                    Field.percent("legumePercent", "Legumes").optional(),
-                    Field.percent("weedPercent", "Weeds").optional(),
-                    Field.number("species", "Species", null, 0, 500).counted().optional(),
-                    Field.choice(
+                    Entry.percent("greenPercent", "Green").optional(),
+                    Entry.percent("deadPercent", "Dead").optional(),
+                    Entry.percent("legumePercent", "Legumes").optional(),
+                    Entry.percent("weedPercent", "Weeds").optional(),
+                    Entry.number("species", "Species", null, 0, 500).counted().optional(),
+                    Entry.choice(
                                     "evenness",
                                     "Stand",
                                     option("even", "Even", null),
                                     option("patchy", "Patchy", null),
                                     option("bare-patches", "Bare patches", null))
                             .optional(),
-                    Field.choice(
+                    Entry.choice(
                                     "growth",
                                     "Growth",
                                     option("strong", "Strong", null),
                                     option("fair", "Fair", null),
                                     option("weak", "Weak", null))
                             .optional(),
-                    Field.choice(
+                    Entry.choice(
                                     "leaf",
                                     "Leaf",
                                     option("green", "Green", "All over."),
@@ -120,9 +133,10 @@ final class PlantLook implements Method {
                             .optional()),
             List.of(new Description.Check("typical", "Does the quadrat stand for the spot?")),
             List.of(
-                    new Description.Result("partScore", "Each part", "score", "by its curve or scale"),
-                    new Description.Result("leaf", "Leaf", null, "as seen"),
-                    new Description.Result("shortage", "Usual shortage", null, "named by the leaf")),
+                    Result.number("partScore", "Each part", "score", "by its curve or scale")
+                            .each(),
+                    Result.word("leaf", "Leaf", "as seen", LEAVES),
+                    Result.word("shortage", "Usual shortage", "named by the leaf", SHORTAGES)),
             "Stand and leaf by eye; shortages after common leaf guides (Bergmann 1992)",
             Map.ofEntries(
                     entry("parts", "Mean of {n:0} parts, from {lowest:0} to {highest:0}."),
@@ -136,9 +150,9 @@ final class PlantLook implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         check.oneAtLeast(
-                "/reading", in, DESCRIPTION.fields().stream().map(Field::key).toList());
+                "/reading", in, DESCRIPTION.fields().stream().map(Entry::key).toList());
     }
 
     @Override

@@ -3,21 +3,23 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.KitChart;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -34,7 +36,7 @@ final class Respiration implements Method {
             "How much the soil's life breathes",
             Group.LIFE,
             Grade.B,
-            false,
+            Day.MOIST_SOIL,
             false,
             "90 g of sieved soil in a closed jar for a day, with a colour paddle or a trap. Soil that was dried and wetted again "
                     + "breathes far more than field-moist soil; the two never compare.",
@@ -76,27 +78,28 @@ final class Respiration implements Method {
                                     read(),
                                     vent()))),
             List.of(
-                    Field.number("value", "Reading", null, 0, 2000)
+                    Entry.number("value", "Reading", null, 0, 2000)
                             .hint(
                                     "mg CO2-C per kg over the time in the jar; or the step of the kit's chart, 2.5 between two."),
-                    Field.choice(
+                    Entry.choice(
                                     "unit",
                                     "Read as",
                                     option("mgCO2C-kg", "mg CO2-C per kg", "From a trap, or a paddle read by machine."),
                                     option("kit", "Step of a kit's chart", "1 is the first printed step."))
                             .preset("mgCO2C-kg"),
                     KitChart.FIELD.optional(),
-                    Field.hours("hours", "In the jar"),
-                    Field.choice(
+                    Entry.hours("hours", "In the jar"),
+                    Entry.choice(
                             "prep",
                             "Soil was",
                             option("field-moist", "Field-moist", "As taken."),
                             option("rewetted", "Dried and rewetted", "Breathes in a burst.")),
-                    Field.celsius("soilTemperatureC", "Soil temperature").optional(),
-                    Field.celsius("jarTemperatureC", "Jar temperature")),
+                    Entry.celsius("soilTemperatureC", "Soil temperature").optional(),
+                    Entry.celsius("jarTemperatureC", "Jar temperature")),
             List.of(new Description.Check("tight", "Was the jar tight, and no living root or worm in it?")),
-            List.of(new Description.Result(
-                    "at20C", "At 20 °C", "mg CO2-C per kg and day", "value × 2^((20 − jar) ÷ 10) × 24 ÷ hours")),
+            List.of(Result.number(
+                            "at20C", "At 20 °C", "mg CO2-C per kg and day", "value × 2^((20 − jar) ÷ 10) × 24 ÷ hours")
+                    .onTheDay()),
             "Basal respiration with a temperature quotient of two (van 't Hoff 1884); rewetting burst after Birch 1958",
             Map.ofEntries(
                     entry("at-20", "{rate} mg CO2-C per kg and day at 20 °C."),
@@ -123,7 +126,7 @@ final class Respiration implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         boolean kit = "kit".equals(in.wordOrNull("unit"));
         if (kit && !in.has("kitChart")) {
             check.refuse("/reading/kitChart", "missing", "A kit's step needs the kit's chart.");
@@ -133,6 +136,12 @@ final class Respiration implements Method {
         } else if (in.has("kitChart")) {
             check.refuse("/reading/kitChart", "not-here", "A chart is only for a reading by a kit's steps.");
         }
+    }
+
+    /** Rewetted soil was dried: the day it was gathered on does not matter. */
+    @Override
+    public Day day(Entered reading) {
+        return reading.word("prep").equals("field-moist") ? Day.MOIST_SOIL : Day.ANY;
     }
 
     @Override

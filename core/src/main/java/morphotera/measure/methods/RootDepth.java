@@ -2,7 +2,7 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
@@ -10,14 +10,17 @@ import java.util.Set;
 import morphotera.ground.LandUse;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
+import morphotera.measure.RootingDepth;
 import morphotera.measure.Step;
 
 /**
@@ -25,23 +28,6 @@ import morphotera.measure.Step;
  * reach their depth at 90 days. A sharp flat edge caps the score at 30, bent taproots at 50: something stops them.
  */
 final class RootDepth implements Method {
-    private static final Map<String, Double> EXPECTED_CM = Map.of(
-            "turf",
-            10.0,
-            "grass",
-            20.0,
-            "vegetable",
-            25.0,
-            "cereal",
-            35.0,
-            "row-crop",
-            40.0,
-            "lucerne",
-            60.0,
-            "vine",
-            60.0,
-            "tree",
-            60.0);
     private static final Set<String> SOWN = Set.of("cereal", "row-crop", "vegetable");
     private static final double GROWN_DAYS = 90;
     private static final double YOUNG_DAYS = 60;
@@ -54,7 +40,7 @@ final class RootDepth implements Method {
             "How deep the roots go, and what stops them",
             Group.ROOTS,
             Grade.B,
-            true,
+            Day.ANY,
             true,
             "A block or pit face with a ruler down it. What counts is the depth above which four fifths of the roots lie, "
                     + "against what this crop should reach, and whether roots end flat or turn sideways.",
@@ -80,18 +66,18 @@ final class RootDepth implements Method {
                                             45)
                                     .enters("sharpEdge", "bent", "nodules", "crop", "daysSinceSowing")))),
             List.of(
-                    Field.cm("root80Cm", "Four fifths of roots above"),
-                    Field.cm("maxCm", "Deepest root").optional(),
-                    Field.yesNo("sharpEdge", "Roots end flat").optional().hint("At one depth, as if cut."),
-                    Field.yesNo("bent", "Taproots bent").optional().hint("Turned sideways or forked."),
-                    Field.choice(
+                    Entry.cm("root80Cm", "Four fifths of roots above"),
+                    Entry.cm("maxCm", "Deepest root").optional(),
+                    Entry.yesNo("sharpEdge", "Roots end flat").optional().hint("At one depth, as if cut."),
+                    Entry.yesNo("bent", "Taproots bent").optional().hint("Turned sideways or forked."),
+                    Entry.choice(
                                     "nodules",
                                     "Nodules",
                                     option("none", "None", "On a legume, none or white inside."),
                                     option("few", "Few", "One or two on a root."),
                                     option("many", "Many", "Pink inside, on most roots."))
                             .optional(),
-                    Field.choice(
+                    Entry.choice(
                             "crop",
                             "Crop",
                             option("grass", "Grass", "20 cm expected."),
@@ -102,7 +88,7 @@ final class RootDepth implements Method {
                             option("lucerne", "Lucerne", "60 cm expected."),
                             option("tree", "Tree", "60 cm expected."),
                             option("vine", "Vine", "60 cm expected.")),
-                    Field.number("daysSinceSowing", "Days since sowing", "days", 0, 10_000)
+                    Entry.number("daysSinceSowing", "Days since sowing", "days", 0, 10_000)
                             .aboveZero()
                             .counted()
                             .optional()),
@@ -110,12 +96,12 @@ final class RootDepth implements Method {
                     new Description.Check("whole", "Did you see the end of the roots, not the end of the block?"),
                     new Description.Check("crop", "Is the crop the one standing here?")),
             List.of(
-                    new Description.Result("expected", "Expected depth", "cm", "by crop × min(1, days ÷ 90)"),
-                    new Description.Result(
-                            "ratio", "Of what is expected", "share", "four fifths above ÷ expected depth"),
-                    new Description.Result("sharpEdge", "Roots end flat", null, "seen"),
-                    new Description.Result("bent", "Taproots bent", null, "seen"),
-                    new Description.Result("nodulesMissing", "Legume without nodules", null, "seen")),
+                    Result.number("root80", "Four fifths of the roots above", "cm", "as read"),
+                    Result.number("expected", "Expected depth", "cm", "by crop × min(1, days ÷ 90)"),
+                    Result.number("ratio", "Of what is expected", "share", "four fifths above ÷ expected depth"),
+                    Result.yesNo("sharpEdge", "Roots end flat", "seen"),
+                    Result.yesNo("bent", "Taproots bent", "seen"),
+                    Result.yesNo("nodulesMissing", "Legume without nodules", "seen")),
             "Rooting depths by crop after common field guides; the share of four fifths after Gale and Grigal 1987",
             Map.ofEntries(
                     entry("ratio", "{root80} cm of the {expected} cm expected."),
@@ -129,7 +115,7 @@ final class RootDepth implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         Double root80 = in.numberOrNull("root80Cm");
         Double max = in.numberOrNull("maxCm");
         if (root80 != null && max != null && max < root80) {
@@ -142,7 +128,7 @@ final class RootDepth implements Method {
         String crop = in.word("crop");
         Double days = in.numberOrNull("daysSinceSowing");
         boolean growing = SOWN.contains(crop) && days != null;
-        double expected = EXPECTED_CM.get(crop) * (growing ? Math.min(1, days / GROWN_DAYS) : 1);
+        double expected = RootingDepth.expectedCm(crop) * (growing ? Math.min(1, days / GROWN_DAYS) : 1);
         double ratio = in.number("root80Cm") / expected;
         out.measure("root80", in.number("root80Cm"), "cm")
                 .measure("expected", expected, "cm")

@@ -2,7 +2,7 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,15 +12,17 @@ import morphotera.ground.Coded;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Layers;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -30,7 +32,6 @@ import morphotera.measure.Step;
  */
 final class RootPit implements Method {
     private static final double SCORED_TO_CM = 60;
-    private static final double MOTTLES_TO_CM = 60;
     private static final double WATER_TO_CM = 100;
     private static final double ALONE_TO_CM = 100;
     private static final double JUMP_WITHIN_CM = 10;
@@ -46,7 +47,7 @@ final class RootPit implements Method {
             "Where roots stop, and what stops them",
             Group.ROOTS,
             Grade.B,
-            true,
+            Day.ANY,
             true,
             "A pit to 60 to 150 cm, its face cleaned and read layer by layer: shape, roots, moisture, colours of standing water, "
                     + "hardness and pH. It tells what no test from above can.",
@@ -67,64 +68,60 @@ final class RootPit implements Method {
                     new Description.Variant("spade", "By spade", steps(1500)),
                     new Description.Variant("machine", "By machine, or deeper", steps(2700))),
             List.of(
-                    Field.cm("depthCm", "Depth of the pit").aboveZero(),
-                    Field.yesNo("fromAbove", "Read from above").preset(false),
-                    Field.number("people", "People at the pit", null, 1, 20)
+                    Entry.cm("depthCm", "Depth of the pit").aboveZero(),
+                    Entry.yesNo("fromAbove", "Read from above").preset(false),
+                    Entry.number("people", "People at the pit", null, 1, 20)
                             .counted()
                             .preset(2.0),
-                    Field.list(
+                    Entry.list(
                             "layers",
                             "Layers",
                             1,
                             3,
-                            Field.cm("topCm", "From"),
-                            Field.cm("bottomCm", "To"),
+                            Entry.cm("topCm", "From"),
+                            Entry.cm("bottomCm", "To"),
                             Layers.shape(),
                             Layers.roots(),
-                            Field.choice(
-                                    "moisture",
-                                    "Moisture",
-                                    option("dry", "Dry", "Dusty, changes colour when wetted."),
-                                    option("moist", "Moist", "Cool, no colour change."),
-                                    option("wet", "Wet", "Leaves water on the hand."),
-                                    option("saturated", "Saturated", "Water runs out.")),
-                            Field.choice(
-                                            "mottles",
-                                            "Colours of water",
-                                            option("none", "None", "One colour throughout."),
-                                            option("rust", "Rust", "Orange flecks."),
-                                            option("black", "Black", "Black flecks that rub off."),
-                                            option("grey", "Grey", "Grey or blue ground."),
-                                            option(
-                                                    "yellow",
-                                                    "Straw-yellow",
-                                                    "Pale yellow flecks: sulphide may be near."))
-                                    .preset("none"),
-                            Field.choice("texture", "Texture", classes()).optional(),
-                            Field.kPa("resistanceKpa", "Resistance").optional(),
-                            Field.pH("ph", "pH, in water").optional(),
-                            Field.choice(
+                            Layers.moisture(),
+                            Layers.mottles().preset("none"),
+                            Entry.choice("texture", "Texture", classes()).optional(),
+                            Entry.kPa("resistanceKpa", "Resistance").optional(),
+                            Entry.pH("ph", "pH, in water").optional(),
+                            Entry.choice(
                                             "smell",
                                             "Smell",
                                             option("earthy", "Earthy", null),
                                             option("none", "None", null),
                                             option("sour", "Sour", "Sour or of rot."))
                                     .optional()),
-                    Field.cm("waterAtCm", "Water stands at").optional()),
+                    Entry.cm("waterAtCm", "Water stands at").optional()),
             List.of(
                     new Description.Check("face", "Was the face cleaned of what the spade or bucket smeared?"),
                     new Description.Check("filled", "Is the pit filled, or fenced and somebody by it?")),
             List.of(
-                    new Description.Result("layerScore", "Each layer", "score", "64 × shape + 36 × roots"),
-                    new Description.Result("rootStop", "Roots stop at", "cm", "roots two steps thinner than above"),
-                    new Description.Result("rootStopReasons", "What stops them", null, "holds there and not above"),
-                    new Description.Result("rootStopFound", "Roots stop", null, "seen"),
-                    new Description.Result("waterBelowStop", "Water below that", null, "moist below, dry just above"),
-                    new Description.Result("mottledWithin60", "Colours of water within 60 cm", null, "seen"),
-                    new Description.Result("waterWithin100", "Water within 100 cm", null, "seen"),
-                    new Description.Result("textureJumps", "Texture jumps", null, "the group changes within 10 cm"),
-                    new Description.Result(
-                            "limitingShape", "Limiting shape", null, "of the lowest layer, where it is under 50")),
+                    Result.number("layerScore", "Each layer", "score", "64 × shape + 36 × roots")
+                            .each(),
+                    Result.number("rootStop", "Roots stop at", "cm", "roots two steps thinner than above"),
+                    Result.words(
+                            "rootStopReasons",
+                            "What stops them",
+                            "holds there and not above",
+                            List.of("structure", "hard", "texture", "wet", "acid")),
+                    Result.yesNo("rootStopFound", "Roots stop", "seen"),
+                    Result.yesNo("waterBelowStop", "Water below that", "moist below, dry just above"),
+                    Result.yesNo("mottledWithin60", "Colours of water within 60 cm", "seen"),
+                    Result.yesNo(
+                            "mottledTopOnly",
+                            "Colours of water in the top only",
+                            "above 15 cm, none in a layer from 15 cm down"),
+                    Result.yesNo("yellowMottles", "Straw-yellow colours", "seen"),
+                    Result.yesNo("waterWithin100", "Water within 100 cm", "seen"),
+                    Result.yesNo("textureJumps", "Texture jumps", "the group changes within 10 cm"),
+                    Result.word(
+                            "limitingShape",
+                            "Limiting shape",
+                            "of the lowest layer, where it is under 50",
+                            Layers.SHAPE_WORDS)),
             "Profile description after common soil survey guides; weights are this product's own",
             Map.ofEntries(
                     entry("layers", "{n:0} layers to {depth:0} cm."),
@@ -133,12 +130,12 @@ final class RootPit implements Method {
                     entry("limiting", "{shape} from {top:0} cm hold it back."),
                     entry("deep", "Over 100 cm: nobody goes in, it is read from above.")));
 
-    private static Field.Option[] classes() {
-        List<Field.Option> options = new ArrayList<>();
+    private static Entry.Option[] classes() {
+        List<Entry.Option> options = new ArrayList<>();
         for (TextureClass texture : TextureClass.values()) {
             options.add(option(texture.word(), texture.word().replace('-', ' '), null));
         }
-        return options.toArray(Field.Option[]::new);
+        return options.toArray(Entry.Option[]::new);
     }
 
     private static List<Step> steps(int digS) {
@@ -170,7 +167,7 @@ final class RootPit implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         List<Entered> layers = in.list("layers");
         Layers.check(layers, check);
         Double depth = in.numberOrNull("depthCm");
@@ -193,10 +190,8 @@ final class RootPit implements Method {
         out.because("layers", Map.of("n", layers.size(), "depth", in.number("depthCm")));
         score(layers, context.texture(), out);
         rootStop(layers, out);
-        boolean mottled = layers.stream()
-                .anyMatch(layer -> layer.number("topCm") < MOTTLES_TO_CM
-                        && !layer.word("mottles").equals("none"));
-        out.word("mottledWithin60", mottled)
+        out.word("mottledWithin60", Layers.mottled(layers))
+                .word("mottledTopOnly", Layers.mottledTopOnly(layers))
                 .word(
                         "yellowMottles",
                         layers.stream().anyMatch(layer -> layer.word("mottles").equals("yellow")))
@@ -245,9 +240,11 @@ final class RootPit implements Method {
             Entered here = layers.get(i);
             if (Layers.rootStep(above) - Layers.rootStep(here) >= 2) {
                 List<String> reasons = reasons(above, here);
-                boolean waterBelow = above.word("moisture").equals("dry")
-                        && layers.subList(i, layers.size()).stream()
-                                .anyMatch(layer -> !layer.word("moisture").equals("dry"));
+                // Where the ground above is moist too, moisture below says nothing of roots that cannot reach it.
+                Boolean waterBelow = above.word("moisture").equals("dry")
+                        ? layers.subList(i, layers.size()).stream()
+                                .anyMatch(layer -> !layer.word("moisture").equals("dry"))
+                        : null;
                 out.measure("rootStop", here.number("topCm"), "cm")
                         .word("rootStopFound", true)
                         .word("rootStopReasons", reasons)

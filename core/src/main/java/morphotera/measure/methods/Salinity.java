@@ -8,21 +8,23 @@ import static morphotera.ground.TextureClass.SANDY_CLAY_LOAM;
 import static morphotera.ground.TextureClass.SANDY_LOAM;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.SaltTable;
 import morphotera.measure.Step;
 
@@ -31,6 +33,10 @@ import morphotera.measure.Step;
  * line by texture, never less than the reading (Franzen 2003). At 25 °C: EC/(1 + 0.0191·(T − 25)) where the probe did not.
  */
 final class Salinity implements Method {
+    /** By salt as saturated paste: under 2, 4, 8, 16 dS/m, and over. */
+    private static final List<String> CLASSES =
+            List.of("non-saline", "slightly", "moderately", "strongly", "very-strongly");
+
     private static final double PER_DEGREE = 0.0191;
     private static final double HEAVY_CLAY_OVER = 45;
     private static final double HEAVY_CLAY_FACTOR = 5.8;
@@ -44,7 +50,7 @@ final class Salinity implements Method {
             "How much salt roots have to drink against",
             Group.CHEMISTRY,
             Grade.A,
-            false,
+            Day.ANY,
             false,
             "Conductivity of soil mixed with water, or of a probe put into wetted soil, brought to what a saturated paste "
                     + "would read, which is what crops are held against.",
@@ -100,18 +106,18 @@ final class Salinity implements Method {
                                                     "placement"),
                                     Step.field("wipe", "Wipe the probe", "And between spots.", 20)))),
             List.of(
-                    Field.number("ec", "Conductivity", "dS/m", 0, 60),
-                    Field.celsius("temperatureC", "Temperature").optional(),
-                    Field.yesNo("compensated", "Reads at 25 °C already").hint("Most probes do: ask, never guess."),
-                    Field.choice(
+                    Entry.number("ec", "Conductivity", "dS/m", 0, 60),
+                    Entry.celsius("temperatureC", "Temperature").optional(),
+                    Entry.yesNo("compensated", "Reads at 25 °C already").hint("Most probes do: ask, never guess."),
+                    Entry.choice(
                             "ratio",
                             "Soil to water",
                             option("1:1", "1 to 1", "By weight."),
                             option("1:5", "1 to 5", "By weight."),
                             option("paste", "Paste", "Saturated, by a laboratory."),
                             option("in-place", "In place", "A probe in the ground; a first look.")),
-                    Field.cm("depthCm", "Depth").optional(),
-                    Field.choice(
+                    Entry.SAMPLE_DEPTH,
+                    Entry.choice(
                                     "placement",
                                     "Taken",
                                     option("none", "Anywhere", null),
@@ -123,11 +129,11 @@ final class Salinity implements Method {
                     new Description.Check("stable", "Did it hold still before it was read?"),
                     new Description.Check("clear", "Was the sensing part wholly under, clear of the walls?")),
             List.of(
-                    new Description.Result("ec25", "At 25 °C", "dS/m", "EC ÷ (1 + 0.0191 × (T − 25))"),
-                    new Description.Result("ece", "As saturated paste", "dS/m", "by ratio and texture"),
-                    new Description.Result("salinityClass", "Class", null, "under 2, 4, 8, 16 dS/m as paste"),
-                    new Description.Result("nitrateNAtMost", "Nitrate nitrogen, at most", "mg/kg", "140 × EC at 25 °C"),
-                    new Description.Result("relativeYield", "Yield of this crop", "%", "100 − b × (paste − a)")),
+                    Result.number("ec25", "At 25 °C", "dS/m", "EC ÷ (1 + 0.0191 × (T − 25))"),
+                    Result.number("ece", "As saturated paste", "dS/m", "by ratio and texture"),
+                    Result.word("salinityClass", "Class", "under 2, 4, 8, 16 dS/m as paste", CLASSES),
+                    Result.number("nitrateNAtMost", "Nitrate nitrogen, at most", "mg/kg", "140 × EC at 25 °C"),
+                    Result.number("relativeYield", "Yield of this crop", "%", "100 − b × (paste − a)")),
             "Slavich and Petterson 1993; Franzen 2003; Maas and Hoffman 1977",
             Map.ofEntries(
                     entry("paste", "As saturated paste {ece:2} dS/m: {class}."),
@@ -143,7 +149,7 @@ final class Salinity implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         if (in.has("compensated") && !in.yes("compensated") && !in.has("temperatureC")) {
             check.refuse("/reading/temperatureC", "missing", "Without compensation the temperature is needed.");
         }
@@ -225,8 +231,7 @@ final class Salinity implements Method {
     }
 
     private static String salinityClass(double ece) {
-        return ece < 2
-                ? "non-saline"
-                : ece < 4 ? "slightly" : ece < 8 ? "moderately" : ece < 16 ? "strongly" : "very-strongly";
+        int i = ece < 2 ? 0 : ece < 4 ? 1 : ece < 8 ? 2 : ece < 16 ? 3 : 4;
+        return CLASSES.get(i);
     }
 }

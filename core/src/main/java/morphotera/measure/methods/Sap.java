@@ -2,20 +2,22 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** Sap pressed from torn leaves: sugar, pH (by its distance from 6.4) and conductivity, each scored by itself. */
@@ -28,7 +30,7 @@ final class Sap implements Method {
             "Sugar, pH and salts in the leaf's sap",
             Group.PLANTS,
             Grade.C,
-            false,
+            Day.ANY,
             false,
             "Two drops pressed from torn leaves between ten and two o'clock. Crop and weed of one spot may be compared; against "
                     + "the yardstick it is a heuristic that others dispute.",
@@ -49,16 +51,17 @@ final class Sap implements Method {
                             Step.field("read", "Read each", "At once.", 30).enters("brix", "ph", "ecMsPerCm"),
                             Step.field("rinse", "Rinse everything", "Before the next plant.", 30)))),
             List.of(
-                    Field.number("brix", "Sugar", "%", 0, 50).optional(),
-                    Field.pH("ph", "pH").optional(),
-                    Field.number("ecMsPerCm", "Conductivity", "mS/cm", 0, 60).optional(),
-                    Field.choice("plant", "From the", option("crop", "Crop", null), option("weed", "Weed", null))
+                    Entry.number("brix", "Sugar", "%", 0, 50).optional(),
+                    Entry.pH("ph", "pH").optional(),
+                    Entry.number("ecMsPerCm", "Conductivity", "mS/cm", 0, 60).optional(),
+                    Entry.choice("plant", "From the", option("crop", "Crop", null), option("weed", "Weed", null))
                             .preset("crop")),
             List.of(new Description.Check("hours", "Was it between ten and two, in the sun?")),
             List.of(
-                    new Description.Result("brixScore", "Sugar", "score", "curve on percent"),
-                    new Description.Result("phScore", "pH", "score", "curve on the distance from 6.4"),
-                    new Description.Result("ecScore", "Salts", "score", "curve on mS/cm")),
+                    Result.number("brixScore", "Sugar", "score", "curve on percent"),
+                    Result.number("phScore", "pH", "score", "curve on the distance from 6.4"),
+                    Result.number("ecScore", "Salts", "score", "curve on mS/cm"),
+                    Result.word("plant", "Of", "as picked", List.of("crop", "weed"))),
             "A practitioner's heuristic",
             Map.ofEntries(entry("no-score", "Shown and not scored as a whole: compare crop and weed of one spot.")));
 
@@ -68,7 +71,7 @@ final class Sap implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         check.oneAtLeast("/reading", in, List.of("brix", "ph", "ecMsPerCm"));
     }
 

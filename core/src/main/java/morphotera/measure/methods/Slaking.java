@@ -3,7 +3,7 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,14 +11,16 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 import morphotera.measure.Water;
 
@@ -36,7 +38,7 @@ final class Slaking implements Method {
             "Whether crumbs hold together in water",
             Group.STRUCTURE,
             Grade.A,
-            false,
+            Day.ANY,
             true,
             "Air-dry crumbs are laid in rain water and watched, then swirled gently and strongly. Crumbs that fall apart by "
                     + "themselves seal the surface under rain.",
@@ -52,42 +54,46 @@ final class Slaking implements Method {
                     new Description.Variant(
                             "ten-minute", "Ten minutes, no swirling", List.of(lay().watched(600, 630), press()))),
             List.of(
-                    Field.cm("depthCm", "Depth").optional(),
-                    Field.choice(
+                    Entry.SAMPLE_DEPTH,
+                    Entry.choice(
                             "crumbState",
                             "Crumbs",
                             option("air-dry", "Air-dry", "Dried a day or more, light and pale."),
                             option("field-moist", "Field-moist", "As dug. Never compared with dry crumbs.")),
                     Water.field(),
-                    Field.list(
+                    Entry.list(
                             "crumbs",
                             "Crumbs",
                             1,
                             5,
-                            Field.choice(
+                            Entry.choice(
                                     "fellAt",
                                     "Fell apart",
                                     option("still", "in still water", "By itself, before any swirling."),
                                     option("gentle", "at a gentle swirl", "The dish tilted slowly, five times."),
                                     option("strong", "at a strong swirl", "The dish turned fast, five times."),
                                     option("never", "never", "Still a crumb when pressed.")),
-                            Field.number("seconds", "After", "s", 0, 600)
+                            Entry.number("seconds", "After", "s", 0, 600)
                                     .aboveZero()
                                     .optional()
                                     .hint("Only for still water."),
-                            Field.share("share", "Part that fell").preset(1.0),
-                            Field.yesNo("stone", "A stone").preset(false))),
+                            Entry.share("share", "Part that fell").preset(1.0),
+                            Entry.yesNo("stone", "A stone").preset(false))),
             List.of(
                     new Description.Check("pressed", "Was each that is left pressed, and every stone struck out?"),
                     new Description.Check("placed", "Were the crumbs placed, not dropped?")),
             List.of(
-                    new Description.Result(
-                            "crumbScore", "Each crumb", null, "still 20 × s ÷ 60, gentle 45, strong 70, never 100"),
-                    new Description.Result(
+                    Result.number(
+                                    "crumbScore",
+                                    "Each crumb",
+                                    "score",
+                                    "still 20 × s ÷ 60, gentle 45, strong 70, never 100")
+                            .each(),
+                    Result.word(
                             "verdict",
                             "Most crumbs",
-                            null,
-                            "the commonest of still poor, gentle fair, strong or never good")),
+                            "the commonest of still poor, gentle fair, strong or never good",
+                            List.of("poor", "fair", "good"))),
             "A field form of slaking in water after Emerson 1967, with three stages of disturbance",
             Map.ofEntries(
                     entry("crumbs", "Crumbs counted: {n:0}, from {lowest:0} to {highest:0}."),
@@ -148,7 +154,7 @@ final class Slaking implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         List<Entered> crumbs = in.list("crumbs");
         for (int i = 0; i < crumbs.size(); i++) {
             Entered crumb = crumbs.get(i);

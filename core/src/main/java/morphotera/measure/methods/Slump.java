@@ -3,19 +3,21 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** How an air-dry clod stands after a soak: keeps 100, sags 65, pancakes 30, splatters 5, times 1 − 0.3·lostShare. */
@@ -30,7 +32,7 @@ final class Slump implements Method {
             "Whether a clod keeps its shape when soaked",
             Group.STRUCTURE,
             Grade.B,
-            false,
+            Day.ANY,
             true,
             "An air-dry clod soaked in a sieve in a jar of water, lifted, drained and turned out on a board. Made for two to "
                     + "four managements side by side.",
@@ -68,16 +70,16 @@ final class Slump implements Method {
                             Step.field("rinse", "Rinse the sieve", "Before the next clod.", 30)
                                     .later()))),
             List.of(
-                    Field.choice(
+                    Entry.choice(
                             "shape",
                             "On the board",
                             option("keeps", "Keeps its shape", "As it went in."),
                             option("sags", "Sags", "Rounded, still a heap."),
                             option("pancakes", "Pancakes", "Flat, edges run."),
                             option("splatters", "Splatters", "A puddle of mud.")),
-                    Field.share("lostShare", "Lost in the water")),
+                    Entry.share("lostShare", "Lost in the water")),
             List.of(new Description.Check("dry", "Was the clod dry through before it was soaked?")),
-            List.of(new Description.Result("kept", "Kept", "share", "1 − lost in the water")),
+            List.of(Result.number("kept", "Kept", "share", "1 − lost in the water")),
             "A field form of wet stability after Yoder 1936; weights are this product's own",
             Map.ofEntries(entry("shape", "It {shape}; {lost:0} % went into the water.")));
 

@@ -2,19 +2,21 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** What a wetted handful smells of: earthy 100, none 50, sour 0. Sour also speaks for lack of air. */
@@ -27,7 +29,7 @@ final class Smell implements Method {
             "Whether the soil smells alive",
             Group.LIFE,
             Grade.B,
-            true,
+            Day.MOIST_SOIL,
             true,
             "A handful from under the litter, wetted, held at a hand's width. Earthy is the smell of life at work; sour or "
                     + "rotten speaks of lack of air.",
@@ -44,14 +46,15 @@ final class Smell implements Method {
                                             "At a hand's width, away from engines.",
                                             35)
                                     .enters("smell")))),
-            List.of(Field.choice(
+            List.of(Entry.choice(
                     "smell",
                     "Smell",
                     option("earthy", "Earthy", "Fresh, like a wood after rain."),
                     option("none", "None", "Of nothing, or of dust."),
                     option("sour", "Sour", "Sour, foul, of rot."))),
             List.of(new Description.Check("fresh", "Was it a fresh face, wetted?")),
-            List.of(new Description.Result("smell", "Smell", null, "earthy 100, none 50, sour 0")),
+            List.of(Result.word("smell", "Smell", "earthy 100, none 50, sour 0", List.of("earthy", "none", "sour"))
+                    .onTheDay()),
             "A field rule; geosmin as a sign of life after Gerber and Lechevalier 1965",
             Map.ofEntries(
                     entry("earthy", "Earthy: life at work."),

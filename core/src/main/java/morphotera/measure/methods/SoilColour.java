@@ -9,14 +9,16 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** How much paler the field is than an undisturbed reference of the same soil: field value − reference value, both wetted. */
@@ -29,7 +31,7 @@ final class SoilColour implements Method {
             "Whether the field is paler than undisturbed ground",
             Group.CARBON,
             Grade.B,
-            false,
+            Day.ANY,
             true,
             "Soil of the field and of a reference, such as the fence line, both wetted, both held in open shade beside the "
                     + "colour chart. Organic matter darkens; what is paler has lost some.",
@@ -55,20 +57,20 @@ final class SoilColour implements Method {
                             Step.field("enter", "Enter both", "Halves where it lies between two chips.", 15)))),
             List.of(colour("field", "Field"), colour("reference", "Reference")),
             List.of(new Description.Check("same-soil", "Is the reference the same soil, undisturbed and not manured?")),
-            List.of(new Description.Result("paler", "Paler by", "value", "field value − reference value")),
+            List.of(Result.number("paler", "Paler by", "value", "field value − reference value")),
             "Colour value as a sign of organic matter after Alexander 1969",
             Map.ofEntries(
                     entry("paler", "Paler than the reference by {steps} steps."),
                     entry("darker", "Darker than the reference by {steps} steps."),
                     entry("alike", "As dark as the reference.")));
 
-    private static Field colour(String key, String label) {
-        return Field.group(
+    private static Entry colour(String key, String label) {
+        return Entry.group(
                 key,
                 label,
-                Field.text("hue", "Hue").hint("A number and YR, Y or R: 10YR."),
-                Field.number("value", "Value", null, 2, 8).hint("Dark 2, pale 8; halves allowed."),
-                Field.number("chroma", "Chroma", null, 1, 8).hint("Grey 1, strong 8; halves allowed."));
+                Entry.text("hue", "Hue").hint("A number and YR, Y or R: 10YR."),
+                Entry.number("value", "Value", null, 2, 8).hint("Dark 2, pale 8; halves allowed."),
+                Entry.number("chroma", "Chroma", null, 1, 8).hint("Grey 1, strong 8; halves allowed."));
     }
 
     @Override
@@ -77,7 +79,7 @@ final class SoilColour implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         for (String which : List.of("field", "reference")) {
             Entered colour = in.group(which);
             String path = "/reading/" + which;

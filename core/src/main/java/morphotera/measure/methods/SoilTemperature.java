@@ -2,21 +2,24 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** Soil temperature under bare and covered ground: what cover is worth in degrees, and whether life is slowed. */
@@ -30,7 +33,7 @@ final class SoilTemperature implements Method {
             "How warm the soil is, and what cover is worth",
             Group.CONTEXT,
             Grade.A,
-            false,
+            Day.ANY,
             false,
             "A thermometer at 5 cm under bare soil and under residue or leaves, at the same hour. Under 5 and over 35 °C life in "
                     + "the soil is slowed.",
@@ -44,14 +47,14 @@ final class SoilTemperature implements Method {
                                     .waits(60, 180),
                             Step.field("read", "Read it when it holds still", "Then the next cover.", 20)
                                     .enters("points")))),
-            List.of(Field.list(
+            List.of(Entry.list(
                     "points",
                     "Readings",
                     1,
                     2,
-                    Field.cm("depthCm", "Depth").preset(5.0),
-                    Field.celsius("celsius", "Temperature"),
-                    Field.choice(
+                    Entry.cm("depthCm", "Depth").preset(5.0),
+                    Entry.celsius("celsius", "Temperature"),
+                    Entry.choice(
                             "cover",
                             "Under",
                             option("bare", "Bare soil", null),
@@ -59,10 +62,14 @@ final class SoilTemperature implements Method {
                             option("canopy", "Leaves", "A closed canopy.")))),
             List.of(new Description.Check("same-hour", "Were all read within the same half hour?")),
             List.of(
-                    new Description.Result("celsius", "Each point", "°C", "as read"),
-                    new Description.Result(
-                            "coverDifference", "Bare over covered", "°C", "mean of bare − mean of covered"),
-                    new Description.Result("activity", "Life", null, "slowed under 5 and over 35 °C by the mean")),
+                    Result.number("celsius", "Each point", "°C", "as read").each(),
+                    Result.number("coverDifference", "Bare over covered", "°C", "mean of bare − mean of covered"),
+                    Result.word(
+                                    "activity",
+                                    "Life",
+                                    "slowed under 5 and over 35 °C, for each cover by itself",
+                                    List.of("active", "slowed-cold", "slowed-hot"))
+                            .each()),
             "Field thermometry; limits of activity are field rules",
             Map.ofEntries(
                     entry("active", "Warm enough, and not too warm, for life: {mean} °C."),
@@ -88,11 +95,28 @@ final class SoilTemperature implements Method {
             (points.get(i).word("cover").equals("bare") ? bare : covered).add(celsius);
         }
         double mean = Numbers.mean(all);
-        String activity = mean < COLD_UNDER ? "slowed-cold" : mean > HOT_OVER ? "slowed-hot" : "active";
-        out.word("activity", activity).because(activity, Map.of("mean", mean));
+        out.word("activity", byCover(points));
+        String most = activity(mean);
+        out.because(most, Map.of("mean", mean));
         if (!bare.isEmpty() && !covered.isEmpty()) {
             double difference = Numbers.mean(bare) - Numbers.mean(covered);
             out.measure("coverDifference", difference, "°C").because("cover", Map.of("difference", difference));
         }
+    }
+
+    private static String activity(double celsius) {
+        return celsius < COLD_UNDER ? "slowed-cold" : celsius > HOT_OVER ? "slowed-hot" : "active";
+    }
+
+    /** What its mean says under each cover. */
+    private static Map<String, String> byCover(List<Entered> points) {
+        Map<String, List<Double>> byCover = new LinkedHashMap<>();
+        for (Entered point : points) {
+            byCover.computeIfAbsent(point.word("cover"), cover -> new ArrayList<>())
+                    .add(point.number("celsius"));
+        }
+        Map<String, String> activity = new LinkedHashMap<>();
+        byCover.forEach((cover, values) -> activity.put(cover, activity(Numbers.mean(values))));
+        return activity;
     }
 }

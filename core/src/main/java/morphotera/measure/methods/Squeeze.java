@@ -2,19 +2,21 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** Whether soil is fit to work today, by a handful squeezed and touched. Words only. */
@@ -28,7 +30,7 @@ final class Squeeze implements Method {
             "Whether the soil is fit to work today",
             Group.CONTEXT,
             Grade.B,
-            false,
+            Day.ANY,
             true,
             "A handful from working depth squeezed into a ball and touched with a finger: fit to work, too wet, or so dry "
                     + "that it falls apart.",
@@ -43,7 +45,7 @@ final class Squeeze implements Method {
                                     "From the depth to be worked.",
                                     30)
                             .enters("ball")))),
-            List.of(Field.choice(
+            List.of(Entry.choice(
                     "ball",
                     "The ball",
                     option("none", "No ball", "It falls apart: dry."),
@@ -51,7 +53,8 @@ final class Squeeze implements Method {
                     option("dents", "Dents", "The finger leaves its mark."),
                     option("stays", "Stays", "Shines, sticks, keeps its shape."))),
             List.of(new Description.Check("depth", "Was it from the depth that will be worked?")),
-            List.of(new Description.Result("fit", "Fit to work", null, "by how the ball takes a finger")),
+            List.of(Result.word(
+                    "fit", "Fit to work", "by how the ball takes a finger", List.of("falls-apart", "fit", "too-wet"))),
             "Workability by hand; a field rule near the lower plastic limit",
             Map.ofEntries(
                     entry("fit", "It crumbles at a touch: fit to work."),

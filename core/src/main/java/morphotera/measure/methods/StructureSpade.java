@@ -2,7 +2,7 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,15 +10,17 @@ import java.util.Map;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Layers;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /**
@@ -37,7 +39,7 @@ final class StructureSpade implements Method {
             "How the soil is built, layer by layer",
             Group.STRUCTURE,
             Grade.B,
-            true,
+            Day.MOIST_SOIL,
             true,
             "A block cut on three sides and levered out, opened by hand along its own cracks. Each layer is judged by shape, "
                     + "by the effort to break it, by pores and by roots.",
@@ -61,15 +63,15 @@ final class StructureSpade implements Method {
                                     .enters("layers"),
                             Step.field("photo", "Photograph with the ruler", "In shade, zero at the surface.", 30),
                             Step.putBack()))),
-            List.of(Field.list(
+            List.of(Entry.list(
                     "layers",
                     "Layers",
                     1,
                     2,
-                    Field.cm("topCm", "From"),
-                    Field.cm("bottomCm", "To"),
+                    Entry.cm("topCm", "From"),
+                    Entry.cm("bottomCm", "To"),
                     Layers.shape(),
-                    Field.choice(
+                    Entry.choice(
                             "effort",
                             "Effort to break",
                             option("falls", "Falls apart", "By itself, as it is laid out."),
@@ -77,23 +79,35 @@ final class StructureSpade implements Method {
                             option("firm", "Firm", "A strong press of one hand."),
                             option("hard", "Hard", "Both hands, or not at all.")),
                     Layers.pores(),
-                    Layers.roots())),
+                    Layers.roots(),
+                    Layers.mottles().optional(),
+                    Layers.moisture().optional())),
             List.of(
                     new Description.Check("fourth-side", "Was the side you judged broken, not cut by the spade?"),
                     new Description.Check("depths", "Do the layers meet, from the surface down?")),
             List.of(
-                    new Description.Result(
-                            "layerScore", "Each layer", "score", "35 × shape + 25 × effort + 20 × pores + 20 × roots"),
-                    new Description.Result(
+                    Result.number(
+                                    "layerScore",
+                                    "Each layer",
+                                    "score",
+                                    "35 × shape + 25 × effort + 20 × pores + 20 × roots")
+                            .each()
+                            .onTheDay(),
+                    Result.number(
                             "limitingTopCm",
                             "Limiting layer from",
                             "cm",
                             "top of the lowest layer, where it is under 50"),
-                    new Description.Result(
+                    Result.word(
                             "limitingShape",
                             "Limiting shape",
-                            null,
-                            "shape of the lowest layer, where it is under 50")),
+                            "shape of the lowest layer, where it is under 50",
+                            Layers.SHAPE_WORDS),
+                    Result.yesNo("mottled", "Colours of water within 60 cm", "in a layer that starts above 60 cm"),
+                    Result.yesNo(
+                            "mottledTopOnly",
+                            "Colours of water in the top only",
+                            "above 15 cm, none in a layer from 15 cm down")),
             "A spade test of layers after Peerlkamp 1959 and its many heirs; weights are this product's own",
             Map.ofEntries(
                     entry("layers", "{n:0} layers, the lowest {lowest:0}."),
@@ -106,7 +120,7 @@ final class StructureSpade implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         Layers.check(in.list("layers"), check);
     }
 
@@ -133,6 +147,8 @@ final class StructureSpade implements Method {
         out.score(weighted / thickness)
                 .word("limitingShape", limiting ? worst.word("shape") : null)
                 .measure("limitingTopCm", limiting ? worst.number("topCm") : null, "cm")
+                .word("mottled", Layers.mottled(layers))
+                .word("mottledTopOnly", Layers.mottledTopOnly(layers))
                 .because("layers", Map.of("n", layers.size(), "lowest", least));
         if (limiting) {
             out.because("limiting", Map.of("shape", Layers.label(worst.word("shape")), "top", worst.number("topCm")));

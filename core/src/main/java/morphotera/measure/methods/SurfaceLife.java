@@ -2,20 +2,22 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** What lives on the surface: kinds with one or more inside a quadrat, and how many in a square metre. */
@@ -26,7 +28,7 @@ final class SurfaceLife implements Method {
             "How many kinds of small animals live on the surface",
             Group.LIFE,
             Grade.B,
-            true,
+            Day.MOIST_SOIL,
             false,
             "Kinds and individuals inside a quadrat, counted from the edge inward before anything is moved. The first thing "
                     + "at a spot: what can run has gone once a person has stood there.",
@@ -48,8 +50,8 @@ final class SurfaceLife implements Method {
                             Step.field("lift-litter", "Lift the litter, count on", "Piece by piece.", 120),
                             Step.field("enter", "Enter the counts", "0 for what was looked for and not found.", 45)))),
             List.of(
-                    Field.cm("quadratCm", "Side of the quadrat").aboveZero().preset(50.0),
-                    Field.counts(
+                    Entry.cm("quadratCm", "Side of the quadrat").aboveZero().preset(50.0),
+                    Entry.counts(
                             "counts",
                             "Counts",
                             option("ants", "Ants", null),
@@ -62,8 +64,10 @@ final class SurfaceLife implements Method {
                             option("centipedes", "Centipedes and millipedes", null))),
             List.of(new Description.Check("first", "Was it counted before anything here was moved?")),
             List.of(
-                    new Description.Result("kinds", "Kinds", null, "names with one or more"),
-                    new Description.Result("perM2", "In a square metre", "per m²", "all ÷ area of the quadrat")),
+                    Result.number("kinds", "Kinds", null, "names with one or more")
+                            .onTheDay(),
+                    Result.number("perM2", "In a square metre", "per m²", "all ÷ area of the quadrat")
+                            .onTheDay()),
             "Quadrat counts; limits are field rules",
             Map.ofEntries(entry("kinds", "{kinds:0} kinds, {all:0} animals.")));
 

@@ -2,7 +2,7 @@ package morphotera.measure.methods;
 
 import static java.util.Map.entry;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
@@ -10,11 +10,12 @@ import morphotera.ground.TextureClass;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
@@ -43,7 +44,7 @@ final class TextureFeel implements Method {
             "What the soil is made of",
             Group.CONTEXT,
             Grade.A,
-            false,
+            Day.ANY,
             true,
             "A palmful without roots and stones, wetted until it is most sticky, kneaded for two minutes, balled and pressed "
                     + "out between thumb and finger into a ribbon until it breaks by its own weight.",
@@ -70,22 +71,22 @@ final class TextureFeel implements Method {
                             Step.field("judge-enter", "Rub it and judge", "Wetter still, between thumb and palm.", 30)
                                     .enters("feel", "cracksWhenPressed")))),
             List.of(
-                    Field.yesNo("ball", "Makes a ball"),
-                    Field.number("ribbonMm", "Ribbon", "mm", 0, 300).hint("The middle of three; 0 where none forms."),
-                    Field.choice(
+                    Entry.yesNo("ball", "Makes a ball"),
+                    Entry.number("ribbonMm", "Ribbon", "mm", 0, 300).hint("The middle of three; 0 where none forms."),
+                    Entry.choice(
                             "feel",
                             "Feels",
                             option("gritty", "Gritty", "Grains one can count."),
                             option("smooth", "Smooth", "Like flour or soap."),
                             option("neither", "Neither", "Some of both.")),
-                    Field.choice(
+                    Entry.choice(
                                     "cracksWhenPressed",
                                     "Pressed flat",
                                     option("none", "No cracks", "A smooth edge."),
                                     option("some", "Some cracks", "A ragged edge."),
                                     option("many", "Many cracks", "It falls apart."))
                             .optional(),
-                    Field.cm("depthCm", "Depth").optional()),
+                    Entry.SAMPLE_DEPTH),
             List.of(
                     new Description.Check("kneaded", "Was it kneaded two minutes, without dry lumps?"),
                     new Description.Check("three", "Is the ribbon the middle one of three?")),
@@ -107,7 +108,7 @@ final class TextureFeel implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         if (in.has("ball") && !in.yes("ball") && in.has("ribbonMm") && in.number("ribbonMm") > 0) {
             check.refuse("/reading/ribbonMm", "no-ball", "What makes no ball makes no ribbon: 0 belongs here.");
         }

@@ -3,7 +3,7 @@ package morphotera.measure.methods;
 import static java.util.Map.entry;
 import static morphotera.measure.Description.perSpot;
 import static morphotera.measure.Description.tool;
-import static morphotera.measure.Field.option;
+import static morphotera.measure.Entry.option;
 
 import java.util.List;
 import java.util.Map;
@@ -12,14 +12,16 @@ import morphotera.ground.TextureClass;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 import morphotera.measure.Texture;
 import morphotera.measure.Water;
@@ -41,7 +43,7 @@ final class TextureJar implements Method {
             "How much sand, silt and clay there is",
             Group.CONTEXT,
             Grade.B,
-            false,
+            Day.ANY,
             false,
             "A jar a third full of crushed, sieved soil, water and a pinch of dispersant, soaked, shaken for minutes, stood "
                     + "level and marked as it settles: sand first, then silt, then clay.",
@@ -63,37 +65,38 @@ final class TextureJar implements Method {
                                     within(Water.SMALLEST_SILT_M, 0.95),
                                     within(Water.SMALLEST_SILT_M, 1.05)))),
             List.of(
-                    Field.mm("baseMm", "Bottom of the jar").hint("Height from the table to where soil begins."),
-                    Field.mm("sandTopMm", "Top of the sand"),
-                    Field.mm("siltTopMm", "Top of the silt"),
-                    Field.mm("clayTopMm", "Top of the clay"),
-                    Field.mm("waterHeightMm", "Height of the water").aboveZero(),
-                    Field.celsius("waterTemperatureC", "Water temperature").preset(USUAL_CELSIUS),
-                    Field.choice(
+                    Entry.SAMPLE_DEPTH,
+                    Entry.mm("baseMm", "Bottom of the jar").hint("Height from the table to where soil begins."),
+                    Entry.mm("sandTopMm", "Top of the sand"),
+                    Entry.mm("siltTopMm", "Top of the silt"),
+                    Entry.mm("clayTopMm", "Top of the clay"),
+                    Entry.mm("waterHeightMm", "Height of the water").aboveZero(),
+                    Entry.celsius("waterTemperatureC", "Water temperature").preset(USUAL_CELSIUS),
+                    Entry.choice(
                                     "marks",
                                     "Marked",
                                     option("clock", "By the clock", "1 min, 2 h, 48 h."),
                                     option("settling", "By settling", "The times of Stokes's law for this jar."))
                             .preset("clock"),
-                    Field.hours("clayMarkedAfterHours", "Clay marked after"),
-                    Field.yesNo("stillCloudy", "Still cloudy").preset(false)),
+                    Entry.hours("clayMarkedAfterHours", "Clay marked after"),
+                    Entry.yesNo("stillCloudy", "Still cloudy").preset(false)),
             List.of(
                     new Description.Check("base", "Is the thick bottom of the jar left out?"),
                     new Description.Check("level", "Did the jar stand level and still?")),
             Stream.concat(
                             Texture.results("(its top − the one below) ÷ (clay top − base)").stream(),
                             Stream.of(
-                                    new Description.Result(
+                                    Result.number(
                                             "boundaryDistance",
                                             "To the next class",
                                             "points",
                                             "fewest points moved from one share to another"),
-                                    new Description.Result(
+                                    Result.number(
                                             "sandMarkSeconds",
                                             "Sand has settled after",
                                             "s",
                                             "18 × η × h ÷ (g × (ρs − ρw) × d²), d 50 µm"),
-                                    new Description.Result(
+                                    Result.number(
                                             "siltMarkSeconds",
                                             "Silt has settled after",
                                             "s",
@@ -116,7 +119,8 @@ final class TextureJar implements Method {
 
     private static List<Step> steps(int sandFrom, int sandTo, int siltFrom, int siltTo) {
         return Stream.of(
-                        Step.field("gather-label", "Take soil and label the bag", "From the depth in hand.", 60),
+                        Step.field("gather-label", "Take soil and label the bag", "From the depth in hand.", 60)
+                                .enters("depthCm"),
                         Step.field("crush-sieve", "Crush and sieve it", "Roots and stones out.", 300)
                                 .later(),
                         Step.field(
@@ -152,7 +156,7 @@ final class TextureJar implements Method {
     }
 
     @Override
-    public void check(Context context, Entered in, FieldCheck check) {
+    public void check(Context context, Entered in, EntryCheck check) {
         Double base = in.numberOrNull("baseMm");
         Double sand = in.numberOrNull("sandTopMm");
         Double silt = in.numberOrNull("siltTopMm");

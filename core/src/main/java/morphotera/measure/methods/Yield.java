@@ -7,13 +7,15 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
+import morphotera.measure.Entry;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 
 /** This zone's yield against the best of the holding's zones: 100·min(1, yield/best). */
@@ -24,7 +26,7 @@ final class Yield implements Method {
             "What the zone yields against the best of the holding",
             Group.PLANTS,
             Grade.A,
-            false,
+            Day.ANY,
             false,
             "The harvest of this zone beside the best zone of the holding in the same year and crop. Plants judged by what they "
                     + "gave, for the question whether soil and plants are in step.",
@@ -37,12 +39,12 @@ final class Yield implements Method {
                             .later()
                             .enters("tPerHa", "year", "bestTPerHa")))),
             List.of(
-                    Field.number("tPerHa", "Yield", "t/ha", 0, 300),
-                    Field.number("year", "Year", null, 1900, 2200).counted(),
-                    Field.number("bestTPerHa", "Best zone of the holding", "t/ha", 0, 300)
+                    Entry.number("tPerHa", "Yield", "t/ha", 0, 300),
+                    Entry.number("year", "Year", null, 1900, 2200).counted(),
+                    Entry.number("bestTPerHa", "Best zone of the holding", "t/ha", 0, 300)
                             .aboveZero()),
             List.of(new Description.Check("same-crop", "Are both yields of the same crop and year?")),
-            List.of(new Description.Result("ofBest", "Of the best", "share", "yield ÷ best")),
+            List.of(Result.number("ofBest", "Of the best", "share", "yield ÷ best")),
             "The holding's own harvest record",
             Map.ofEntries(entry("of-best", "{yield:2} of {best:2} t/ha in {year:0}.")));
 

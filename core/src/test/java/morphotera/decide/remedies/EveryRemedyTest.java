@@ -12,7 +12,7 @@ import morphotera.Tables;
 import morphotera.decide.Remedy;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
-import morphotera.measure.Field;
+import morphotera.measure.Entry;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -57,7 +57,7 @@ class EveryRemedyTest {
         assertThat(remedy.description().source()).isNotBlank();
         assertThat(remedy.description().from().keySet())
                 .isSubsetOf(
-                        remedy.description().fields().stream().map(Field::key).toList());
+                        remedy.description().fields().stream().map(Entry::key).toList());
     }
 
     @ParameterizedTest
@@ -91,8 +91,8 @@ class EveryRemedyTest {
     @ParameterizedTest
     @MethodSource("sums")
     void an_input_with_a_spread_has_an_answer_with_ranges_the_same_each_time(Remedy remedy) {
-        List<Field> numbers = remedy.description().fields().stream()
-                .filter(field -> field.kind() == Field.Kind.NUMBER && !field.whole())
+        List<Entry> numbers = remedy.description().fields().stream()
+                .filter(field -> field.kind() == Entry.Kind.NUMBER && !field.whole())
                 .filter(field -> remedy.description().example().containsKey(field.key()))
                 .toList();
         if (numbers.isEmpty()) {
@@ -100,7 +100,7 @@ class EveryRemedyTest {
         }
         Map<String, Object> input = new LinkedHashMap<>(remedy.description().example());
         Map<String, Object> spread = new LinkedHashMap<>();
-        for (Field number : numbers) {
+        for (Entry number : numbers) {
             spread.put(number.key(), 0.02 * ((Number) input.get(number.key())).doubleValue());
         }
         input.put("spread", spread);

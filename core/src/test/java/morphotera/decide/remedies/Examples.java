@@ -33,7 +33,9 @@ final class Examples {
     }
 
     static List<String> reasons(String remedy, Object... changes) {
-        return answer(remedy, changes).because().stream().map(Remedy.Said::code).toList();
+        return answer(remedy, changes).because().stream()
+                .map(Remedy.Reason::code)
+                .toList();
     }
 
     static List<String> refusals(String remedy, Object... changes) {

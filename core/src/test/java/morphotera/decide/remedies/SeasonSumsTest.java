@@ -53,7 +53,7 @@ class SeasonSumsTest {
         Remedy.Answer got = answer("rain-garden", "wallK", k);
         assertThat(got.answer()).containsEntry("verdict", verdict);
         assertThat((Double) got.answer().get("pondingM")).isCloseTo(depth, within(1e-9));
-        assertThat(got.because()).extracting(Remedy.Said::code).containsExactly(verdict);
+        assertThat(got.because()).extracting(Remedy.Reason::code).containsExactly(verdict);
     }
 
     @Test

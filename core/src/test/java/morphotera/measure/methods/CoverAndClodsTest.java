@@ -11,11 +11,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import morphotera.Draws;
 import morphotera.measure.Evaluation;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 /** What is given in shares: ground cover and the pieces of a dropped cube. */
@@ -74,13 +71,17 @@ class CoverAndClodsTest {
         assertThat(refusals("ground-cover", of("hits", points(19, 0, 0, 0)))).contains("/reading/hits too-few");
     }
 
-    @Property(tries = 50)
-    void more_cover_never_scores_lower(@ForAll @IntRange(min = 0, max = 99) int covered) {
-        double less = evaluate("ground-cover", Map.of(), cover(covered, 0, 0, 100 - covered))
-                .score();
-        double more = evaluate("ground-cover", Map.of(), cover(covered + 1, 0, 0, 99 - covered))
-                .score();
-        assertThat(more).isGreaterThanOrEqualTo(less);
+    @Test
+    void more_cover_never_scores_lower() {
+        Draws.each(50, draw -> {
+            int covered = draw.whole(0, 99);
+
+            double less = evaluate("ground-cover", Map.of(), cover(covered, 0, 0, 100 - covered))
+                    .score();
+            double more = evaluate("ground-cover", Map.of(), cover(covered + 1, 0, 0, 99 - covered))
+                    .score();
+            assertThat(more).isGreaterThanOrEqualTo(less);
+        });
     }
 
     @Test
@@ -115,12 +116,16 @@ class CoverAndClodsTest {
         assertThat(refusals("drop-shatter", often)).containsExactly("/reading/drops out-of-range");
     }
 
-    @Property(tries = 50)
-    void finer_pieces_never_score_lower_short_of_powder(@ForAll @DoubleRange(min = 0, max = 79) double fine) {
-        double less = evaluate("drop-shatter", Map.of("texture", "clay"), dropped(fine, 0, 0, 100 - fine))
-                .score();
-        double more = evaluate("drop-shatter", Map.of("texture", "clay"), dropped(fine + 1, 0, 0, 99 - fine))
-                .score();
-        assertThat(more).isGreaterThanOrEqualTo(less);
+    @Test
+    void finer_pieces_never_score_lower_short_of_powder() {
+        Draws.each(50, draw -> {
+            double fine = draw.from(0, 79);
+
+            double less = evaluate("drop-shatter", Map.of("texture", "clay"), dropped(fine, 0, 0, 100 - fine))
+                    .score();
+            double more = evaluate("drop-shatter", Map.of("texture", "clay"), dropped(fine + 1, 0, 0, 99 - fine))
+                    .score();
+            assertThat(more).isGreaterThanOrEqualTo(less);
+        });
     }
 }

@@ -53,6 +53,6 @@ class DispersionTest {
                 .containsExactlyInAnyOrder("water", "salt-hides");
         Evaluation rain = evaluate("dispersion", Map.of("ece", 3.9), dish(crumb("none", null, null)));
         assertThat(flags(rain)).isEmpty();
-        assertThat(rain.countsAsEvidence()).isTrue();
+        assertThat(rain.counts("score")).isTrue();
     }
 }

@@ -50,7 +50,7 @@ class DrainDownTest {
     void a_dry_hole_is_not_scored_and_a_slow_one_is_to_be_read_again() {
         Evaluation dry = evaluate("drain-down", Map.of(), of("holeDepthMm", 175, "wetted", false, "hoursToEmpty", 3));
         assertThat(dry.score()).isNull();
-        assertThat(dry.countsAsEvidence()).isFalse();
+        assertThat(dry.counts("hours")).isFalse();
         assertThat(flags(evaluate("drain-down", Map.of(), of("holeDepthMm", 175, "wetted", true, "hoursToEmpty", 18))))
                 .isEmpty();
         assertThat(flags(

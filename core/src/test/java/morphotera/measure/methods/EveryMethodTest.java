@@ -16,12 +16,14 @@ import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.Context;
+import morphotera.measure.Day;
 import morphotera.measure.Description;
+import morphotera.measure.Entry;
+import morphotera.measure.EntryCheck;
 import morphotera.measure.Evaluation;
-import morphotera.measure.Field;
-import morphotera.measure.FieldCheck;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Result;
 import morphotera.measure.Step;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -54,7 +56,7 @@ class EveryMethodTest {
     @MethodSource("methods")
     void every_entry_a_step_names_is_a_field_and_every_field_is_entered_in_a_step(Method method) {
         List<String> keys =
-                method.description().fields().stream().map(Field::key).toList();
+                method.description().fields().stream().map(Entry::key).toList();
         for (Description.Variant variant : method.description().variants()) {
             List<String> entered = variant.steps().stream()
                     .flatMap(step -> step.entry().stream())
@@ -95,7 +97,7 @@ class EveryMethodTest {
         if (method.description().group() == Group.CONTEXT) {
             assertThat(got.score()).isNull();
         }
-        assertThat(got.because().stream().map(Evaluation.Said::text))
+        assertThat(got.because().stream().map(Evaluation.Reason::text))
                 .allSatisfy(text -> assertThat(text).isNotBlank().doesNotContain("{"));
         got.measures().stream()
                 .filter(measure -> measure.value() != null)
@@ -106,10 +108,26 @@ class EveryMethodTest {
     /** The day decides for field methods alone: dried or carried soil does not ask for it. */
     @ParameterizedTest
     @MethodSource("methods")
-    void a_dry_day_is_flagged_where_the_day_decides(Method method) {
-        Evaluation got = Tables.evaluate(method.id(), Map.of("moisture", "dry"), GoodReadings.of(method.id()));
-        assertThat(got.flags().stream().anyMatch(flag -> flag.code().equals("conditions")))
-                .isEqualTo(method.description().onTheDay());
+    void a_dry_day_leaves_hollow_what_needs_the_day_and_nothing_else(Method method) {
+        Evaluation got = Tables.evaluate(
+                method.id(), Map.of("moisture", "dry", "soilTemperatureC", 12), GoodReadings.of(method.id()));
+        Day day = method.day(
+                new EntryCheck().object("/reading", method.description().fields(), GoodReadings.of(method.id())));
+        boolean flagged = got.flags().stream().anyMatch(flag -> flag.code().equals("conditions"));
+        assertThat(flagged).isEqualTo(day == Day.MOIST_SOIL || day == Day.NOT_DRY);
+        boolean other = got.flags().stream()
+                .anyMatch(flag ->
+                        flag.level() == Evaluation.Level.WARNING && !flag.code().equals("conditions"));
+        for (Result result : method.description().results()) {
+            assertThat(got.counts(result.key())).as(result.key()).isEqualTo(!other && !(flagged && result.needsDay()));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void what_needs_the_day_is_said_by_methods_that_ask_for_one(Method method) {
+        boolean needs = method.description().results().stream().anyMatch(Result::needsDay);
+        assertThat(needs).isEqualTo(method.description().day() != Day.ANY);
     }
 
     @ParameterizedTest
@@ -120,9 +138,9 @@ class EveryMethodTest {
         assertThat(description.results())
                 .isNotEmpty()
                 .allSatisfy(result -> assertThat(result.formula()).isNotBlank());
-        assertThat(description.results().stream().map(Description.Result::key)).doesNotHaveDuplicates();
+        assertThat(description.results().stream().map(Result::key)).doesNotHaveDuplicates();
         assertThat(method.besides())
-                .allSatisfy(beside -> assertThat(description.results().stream().map(Description.Result::key))
+                .allSatisfy(beside -> assertThat(description.results().stream().map(Result::key))
                         .contains(beside.measure()));
     }
 
@@ -146,15 +164,14 @@ class EveryMethodTest {
     }
 
     private static boolean day(String texture, Double daysSinceRain) {
-        List<Field> fields = Context.FIELDS;
-        return Context.of(new FieldCheck()
-                        .object(
-                                "/context",
-                                fields,
-                                texture == null
-                                        ? daysSinceRain == null ? Map.of() : Map.of("daysSinceRain", daysSinceRain)
-                                        : Map.of("texture", texture, "daysSinceRain", daysSinceRain)))
-                .validDay();
+        List<Entry> fields = Context.FIELDS;
+        return Day.MOIST_SOIL.suits(Context.of(new EntryCheck()
+                .object(
+                        "/context",
+                        fields,
+                        texture == null
+                                ? daysSinceRain == null ? Map.of() : Map.of("daysSinceRain", daysSinceRain)
+                                : Map.of("texture", texture, "daysSinceRain", daysSinceRain))));
     }
 
     private static List<Refusal> refused(Method method, Map<String, ?> reading) {

@@ -66,7 +66,7 @@ class JudgedInWordsTest {
         Evaluation got = evaluate("smell", Map.of(), of("smell", smell));
         assertThat(got.score()).isEqualTo(score);
         assertThat(got.words()).containsEntry("smell", smell);
-        assertThat(got.because()).extracting(Evaluation.Said::code).containsExactly(smell);
+        assertThat(got.because()).extracting(Evaluation.Reason::code).containsExactly(smell);
     }
 
     @ParameterizedTest
@@ -93,7 +93,7 @@ class JudgedInWordsTest {
         Evaluation got = evaluate("soil-colour", Map.of(), colours(field, reference));
         assertThat(value(got, "paler")).isEqualTo(paler);
         assertThat(got.score()).isEqualTo(score);
-        assertThat(got.because()).extracting(Evaluation.Said::code).containsExactly(reason);
+        assertThat(got.because()).extracting(Evaluation.Reason::code).containsExactly(reason);
     }
 
     @Test

@@ -94,7 +94,7 @@ class PenetrationTest {
         Evaluation dry = evaluate("penetration", Map.of("moisture", "dry"), Reading.cone(Reading.push(45, 900)));
         assertThat(flags(dry)).containsExactly("conditions");
         assertThat(dry.score()).isEqualTo(100);
-        assertThat(dry.countsAsEvidence()).isFalse();
+        assertThat(dry.counts("depthToLimit")).isFalse();
     }
 
     @Test

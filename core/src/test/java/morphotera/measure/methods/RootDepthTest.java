@@ -23,7 +23,7 @@ class RootDepthTest {
         Evaluation got = evaluate("root-depth", Map.of(), young);
         assertThat(value(got, "ratio")).isCloseTo(0.8, within(1e-9));
         assertThat(flags(got)).containsExactly("young");
-        assertThat(got.countsAsEvidence()).isFalse();
+        assertThat(got.counts("ratio")).isFalse();
     }
 
     @Test

@@ -7,10 +7,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
+import morphotera.Draws;
 import morphotera.measure.Evaluation;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 class SlakingTest {
@@ -25,20 +23,28 @@ class SlakingTest {
         return evaluate("slaking", Map.of(), Reading.crumbs(crumbs)).score();
     }
 
-    @Property(tries = 300)
-    void a_crumb_that_holds_longer_never_scores_lower(
-            @ForAll @DoubleRange(min = 1, max = 600) double a, @ForAll @DoubleRange(min = 1, max = 600) double b) {
-        double sooner = Math.min(a, b);
-        double later = Math.max(a, b);
-        assertThat(score(still(later, 1), GENTLE, NEVER))
-                .isGreaterThanOrEqualTo(score(still(sooner, 1), GENTLE, NEVER));
+    @Test
+    void a_crumb_that_holds_longer_never_scores_lower() {
+        Draws.each(300, draw -> {
+            double a = draw.from(1, 600);
+            double b = draw.from(1, 600);
+
+            double sooner = Math.min(a, b);
+            double later = Math.max(a, b);
+            assertThat(score(still(later, 1), GENTLE, NEVER))
+                    .isGreaterThanOrEqualTo(score(still(sooner, 1), GENTLE, NEVER));
+        });
     }
 
-    @Property(tries = 300)
-    void a_crumb_that_falls_less_never_scores_lower(
-            @ForAll @DoubleRange(min = 0, max = 1) double a, @ForAll @DoubleRange(min = 0, max = 1) double b) {
-        assertThat(score(still(30, Math.min(a, b)), GENTLE, NEVER))
-                .isGreaterThanOrEqualTo(score(still(30, Math.max(a, b)), GENTLE, NEVER) - 1e-9);
+    @Test
+    void a_crumb_that_falls_less_never_scores_lower() {
+        Draws.each(300, draw -> {
+            double a = draw.from(0, 1);
+            double b = draw.from(0, 1);
+
+            assertThat(score(still(30, Math.min(a, b)), GENTLE, NEVER))
+                    .isGreaterThanOrEqualTo(score(still(30, Math.max(a, b)), GENTLE, NEVER) - 1e-9);
+        });
     }
 
     @Test
@@ -60,7 +66,7 @@ class SlakingTest {
         moist.put("crumbState", "field-moist");
         Evaluation got = evaluate("slaking", Map.of(), moist);
         assertThat(flags(got)).containsExactlyInAnyOrder("few-crumbs", "moist-crumbs");
-        assertThat(got.countsAsEvidence()).isFalse();
+        assertThat(got.counts("score")).isFalse();
     }
 
     @Test

@@ -64,7 +64,7 @@ class TextureTest {
     void ribbon_and_cracks_may_contradict(double ribbon, String cracks, boolean contradicts) {
         Evaluation got = evaluate("texture-feel", Map.of(), feel(true, ribbon, "neither", cracks));
         assertThat(flags(got).contains("contradiction")).isEqualTo(contradicts);
-        assertThat(got.countsAsEvidence()).isEqualTo(!contradicts);
+        assertThat(got.counts("texture")).isEqualTo(!contradicts);
     }
 
     @Test

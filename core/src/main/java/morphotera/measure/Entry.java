@@ -8,7 +8,7 @@ import morphotera.ground.Nullable;
  * One thing entered in a reading: its key (with the unit in it), its words, its range. The same description checks a
  * reading, draws the bench and documents the API. {@code preset} stands in where nothing was entered.
  */
-public record Field(
+public record Entry(
         String key,
         String label,
         Kind kind,
@@ -18,10 +18,13 @@ public record Field(
         boolean whole,
         @Nullable Object preset,
         List<Option> options,
-        List<Field> fields,
+        List<Entry> fields,
         int minItems,
         int startItems,
         @Nullable String hint) {
+
+    /** How deep what is tested was taken, where a method has it: it tells readings of one cell apart. */
+    public static final Entry SAMPLE_DEPTH = cm("depthCm", "Depth").optional();
 
     /** The kinds of entry; WORDS is a list of options, COUNTS a whole number by name, TEXT a line of the person's own. */
     public enum Kind implements Coded {
@@ -46,8 +49,8 @@ public record Field(
     public record Option(
             String word, String label, @Nullable String sentence) {}
 
-    public static Field number(String key, String label, @Nullable String unit, double min, double max) {
-        return new Field(
+    public static Entry number(String key, String label, @Nullable String unit, double min, double max) {
+        return new Entry(
                 key,
                 label,
                 Kind.NUMBER,
@@ -64,96 +67,96 @@ public record Field(
     }
 
     /** A length, height or depth in mm, 0 to 5000. */
-    public static Field mm(String key, String label) {
+    public static Entry mm(String key, String label) {
         return number(key, label, "mm", 0, 5000);
     }
 
     /** A depth in cm, 0 to 300. */
-    public static Field cm(String key, String label) {
+    public static Entry cm(String key, String label) {
         return number(key, label, "cm", 0, 300);
     }
 
-    public static Field seconds(String key, String label) {
+    public static Entry seconds(String key, String label) {
         return number(key, label, "s", 0, 86_400).aboveZero();
     }
 
-    public static Field minutes(String key, String label) {
+    public static Entry minutes(String key, String label) {
         return number(key, label, "min", 0, 2880);
     }
 
-    public static Field hours(String key, String label) {
+    public static Entry hours(String key, String label) {
         return number(key, label, "h", 0, 336).aboveZero();
     }
 
-    public static Field ml(String key, String label) {
+    public static Entry ml(String key, String label) {
         return number(key, label, "ml", 0, 100_000).aboveZero();
     }
 
-    public static Field percent(String key, String label) {
+    public static Entry percent(String key, String label) {
         return number(key, label, "%", 0, 100);
     }
 
-    public static Field share(String key, String label) {
+    public static Entry share(String key, String label) {
         return number(key, label, "share", 0, 1);
     }
 
-    public static Field celsius(String key, String label) {
+    public static Entry celsius(String key, String label) {
         return number(key, label, "°C", -10, 60);
     }
 
-    public static Field kPa(String key, String label) {
+    public static Entry kPa(String key, String label) {
         return number(key, label, "kPa", 0, 10_000);
     }
 
-    public static Field pH(String key, String label) {
+    public static Entry pH(String key, String label) {
         return number(key, label, "pH", 2, 11);
     }
 
     /** Something counted, 0 to 10,000. */
-    public static Field count(String key, String label) {
+    public static Entry count(String key, String label) {
         return number(key, label, null, 0, 10_000).counted();
     }
 
-    public static Field choice(String key, String label, Option... options) {
+    public static Entry choice(String key, String label, Option... options) {
         return of(key, label, Kind.CHOICE, List.of(options), List.of(), 0, 0);
     }
 
-    public static Field yesNo(String key, String label) {
+    public static Entry yesNo(String key, String label) {
         return of(key, label, Kind.YES_NO, List.of(), List.of(), 0, 0);
     }
 
-    /** A line of the person's own, {@value FieldCheck#LONGEST_TEXT} signs at most. */
-    public static Field text(String key, String label) {
+    /** A line of the person's own, {@value EntryCheck#LONGEST_TEXT} signs at most. */
+    public static Entry text(String key, String label) {
         return of(key, label, Kind.TEXT, List.of(), List.of(), 0, 0);
     }
 
     /** A list of these words; one may stand there more than once. */
-    public static Field words(String key, String label, int minItems, Option... options) {
+    public static Entry words(String key, String label, int minItems, Option... options) {
         return of(key, label, Kind.WORDS, List.of(options), List.of(), minItems, minItems);
     }
 
     /** A whole number by name; the options are names to begin with, others are welcome. */
-    public static Field counts(String key, String label, Option... names) {
+    public static Entry counts(String key, String label, Option... names) {
         return of(key, label, Kind.COUNTS, List.of(names), List.of(), 1, names.length);
     }
 
-    public static Field list(String key, String label, int minItems, int startItems, Field... fields) {
+    public static Entry list(String key, String label, int minItems, int startItems, Entry... fields) {
         return of(key, label, Kind.LIST, List.of(), List.of(fields), minItems, startItems);
     }
 
-    public static Field group(String key, String label, Field... fields) {
+    public static Entry group(String key, String label, Entry... fields) {
         return of(key, label, Kind.GROUP, List.of(), List.of(fields), 0, 0);
     }
 
-    private static Field of(
+    private static Entry of(
             String key,
             String label,
             Kind kind,
             List<Option> options,
-            List<Field> fields,
+            List<Entry> fields,
             int minItems,
             int startItems) {
-        return new Field(key, label, kind, true, null, null, false, null, options, fields, minItems, startItems, null);
+        return new Entry(key, label, kind, true, null, null, false, null, options, fields, minItems, startItems, null);
     }
 
     public static Option option(String word, String label, String sentence) {
@@ -161,20 +164,20 @@ public record Field(
     }
 
     /** The same, but it may be null or missing. */
-    public Field optional() {
-        return new Field(
+    public Entry optional() {
+        return new Entry(
                 key, label, kind, false, unit, range, whole, preset, options, fields, minItems, startItems, hint);
     }
 
     /** The same, with a value for when nothing is entered. */
-    public Field preset(Object value) {
-        return new Field(
+    public Entry preset(Object value) {
+        return new Entry(
                 key, label, kind, false, unit, range, whole, value, options, fields, minItems, startItems, hint);
     }
 
     /** The same, with zero refused. */
-    public Field aboveZero() {
-        return new Field(
+    public Entry aboveZero() {
+        return new Entry(
                 key,
                 label,
                 kind,
@@ -191,14 +194,14 @@ public record Field(
     }
 
     /** The same, whole numbers only. */
-    public Field counted() {
-        return new Field(
+    public Entry counted() {
+        return new Entry(
                 key, label, kind, required, unit, range, true, preset, options, fields, minItems, startItems, hint);
     }
 
     /** The same, with a line of help beside it. */
-    public Field hint(String text) {
-        return new Field(
+    public Entry hint(String text) {
+        return new Entry(
                 key, label, kind, required, unit, range, whole, preset, options, fields, minItems, startItems, text);
     }
 }

@@ -11,13 +11,17 @@ import morphotera.ground.Refusal;
  * Holds a body of maps, lists, numbers, words and yes/no against its fields and lists all that is wrong, each with a JSON
  * pointer. What is wrong is left out of the {@link Entered} result, so that later checks can go on.
  */
-public final class FieldCheck {
+public final class EntryCheck {
     static final int LONGEST_TEXT = 200;
     private static final int MOST_ITEMS = 500;
     private static final double SUM_WITHIN = 1;
     private static final int LONGEST_NAME = 40;
     private static final double MOST_COUNTED = 10_000;
+    /** A list of findings that nobody reads to its end says no more than one that stops. */
+    private static final int MOST_REFUSALS = 50;
+
     private final List<Refusal> refusals = new ArrayList<>();
+    private int more;
 
     /** Where a value stands; its JSON pointer is written only where something is refused. */
     private record Place(Place parent, Object key) {
@@ -30,12 +34,22 @@ public final class FieldCheck {
         }
     }
 
+    /** The first fifty, and how many more there were. */
     public List<Refusal> refusals() {
-        return refusals;
+        if (more == 0) {
+            return refusals;
+        }
+        List<Refusal> all = new ArrayList<>(refusals);
+        all.add(new Refusal("", "more", "and " + more + " more"));
+        return all;
     }
 
     public void refuse(String path, String code, String text) {
-        refusals.add(new Refusal(path, code, text));
+        if (refusals.size() < MOST_REFUSALS) {
+            refusals.add(new Refusal(path, code, text));
+        } else {
+            more++;
+        }
     }
 
     /** Refuses shares that do not make 100 within one, where all of them are there. */
@@ -59,11 +73,11 @@ public final class FieldCheck {
     }
 
     /** Checks an object; an object that is missing counts as empty. */
-    public Entered object(String path, List<Field> fields, Object body) {
+    public Entered object(String path, List<Entry> fields, Object body) {
         return object(new Place(null, path), fields, body);
     }
 
-    private Entered object(Place at, List<Field> fields, Object body) {
+    private Entered object(Place at, List<Entry> fields, Object body) {
         Map<String, Object> clean = new LinkedHashMap<>(2 * fields.size());
         if (body != null && !(body instanceof Map)) {
             refuse(at.path(), "wrong-type", "An object is expected here, with " + keys(fields) + ".");
@@ -71,7 +85,7 @@ public final class FieldCheck {
         }
         Map<?, ?> given = body == null ? Map.of() : (Map<?, ?>) body;
         int known = 0;
-        for (Field field : fields) {
+        for (Entry field : fields) {
             Object value = given.get(field.key());
             known += value != null || given.containsKey(field.key()) ? 1 : 0;
             Object checked = one(at, field, value);
@@ -85,7 +99,7 @@ public final class FieldCheck {
         return new Entered(clean);
     }
 
-    private void refuseUnknown(Place at, List<Field> fields, Map<?, ?> given) {
+    private void refuseUnknown(Place at, List<Entry> fields, Map<?, ?> given) {
         for (Object key : given.keySet()) {
             if (!isKnown(fields, key)) {
                 refuse(
@@ -96,8 +110,8 @@ public final class FieldCheck {
         }
     }
 
-    private static boolean isKnown(List<Field> fields, Object key) {
-        for (Field field : fields) {
+    private static boolean isKnown(List<Entry> fields, Object key) {
+        for (Entry field : fields) {
             if (field.key().equals(key)) {
                 return true;
             }
@@ -105,7 +119,7 @@ public final class FieldCheck {
         return false;
     }
 
-    private Object one(Place parent, Field field, Object value) {
+    private Object one(Place parent, Entry field, Object value) {
         if (value == null && field.preset() != null) {
             return field.preset();
         }
@@ -129,7 +143,7 @@ public final class FieldCheck {
         };
     }
 
-    private Object text(Place at, Field field, Object value) {
+    private Object text(Place at, Entry field, Object value) {
         if (!(value instanceof String given)) {
             refuse(at.path(), "wrong-type", field.label() + " must be words.");
             return null;
@@ -141,7 +155,7 @@ public final class FieldCheck {
         return given;
     }
 
-    private Object words(Place at, Field field, Object value) {
+    private Object words(Place at, Entry field, Object value) {
         if (!(value instanceof List<?> given)) {
             refuse(at.path(), "wrong-type", field.label() + " must be a list of the words " + words(field) + ".");
             return null;
@@ -159,7 +173,7 @@ public final class FieldCheck {
         return kept;
     }
 
-    private Object counts(Place at, Field field, Object value) {
+    private Object counts(Place at, Entry field, Object value) {
         if (!(value instanceof Map<?, ?> given)) {
             refuse(at.path(), "wrong-type", field.label() + " must be an object of counts by name.");
             return null;
@@ -171,7 +185,7 @@ public final class FieldCheck {
         for (Map.Entry<?, ?> one : given.entrySet()) {
             String name = String.valueOf(one.getKey());
             Place here = at.then(escaped(name));
-            Field count = Field.number(name, name, null, 0, MOST_COUNTED).counted();
+            Entry count = Entry.number(name, name, null, 0, MOST_COUNTED).counted();
             if (name.isBlank() || name.length() > LONGEST_NAME) {
                 refuse(here.path(), "out-of-range", "A name takes 1 to " + LONGEST_NAME + " signs.");
             } else if (one.getValue() == null) {
@@ -186,7 +200,7 @@ public final class FieldCheck {
         return kept;
     }
 
-    private boolean sized(Place at, Field field, int size) {
+    private boolean sized(Place at, Entry field, int size) {
         if (size < field.minItems()) {
             refuse(
                     at.path(),
@@ -201,7 +215,7 @@ public final class FieldCheck {
         return true;
     }
 
-    private Object number(Place at, Field field, Object value) {
+    private Object number(Place at, Entry field, Object value) {
         if (!(value instanceof Number)) {
             refuse(at.path(), "wrong-type", field.label() + " must be a number" + inUnit(field) + ".");
             return null;
@@ -211,7 +225,7 @@ public final class FieldCheck {
             refuse(at.path(), "not-finite", field.label() + " must be a finite number" + inUnit(field) + ".");
             return null;
         }
-        Field.Range range = field.range();
+        Entry.Range range = field.range();
         if (!range.holds(x)) {
             String from = (range.aboveMin() ? "over " : "") + Decimal.show(range.min(), 3);
             refuse(
@@ -228,12 +242,12 @@ public final class FieldCheck {
         return x;
     }
 
-    private Object choice(Place at, Field field, Object value) {
+    private Object choice(Place at, Entry field, Object value) {
         if (!(value instanceof String)) {
             refuse(at.path(), "wrong-type", field.label() + " must be one of the words " + words(field) + ".");
             return null;
         }
-        for (Field.Option option : field.options()) {
+        for (Entry.Option option : field.options()) {
             if (option.word().equals(value)) {
                 return value;
             }
@@ -242,7 +256,7 @@ public final class FieldCheck {
         return null;
     }
 
-    private Object yesNo(Place at, Field field, Object value) {
+    private Object yesNo(Place at, Entry field, Object value) {
         if (!(value instanceof Boolean)) {
             refuse(at.path(), "wrong-type", field.label() + " must be true or false.");
             return null;
@@ -250,7 +264,7 @@ public final class FieldCheck {
         return value;
     }
 
-    private Object list(Place at, Field field, Object value) {
+    private Object list(Place at, Entry field, Object value) {
         if (!(value instanceof List<?> given)) {
             refuse(at.path(), "wrong-type", field.label() + " must be a list.");
             return null;
@@ -273,21 +287,21 @@ public final class FieldCheck {
         return items;
     }
 
-    private static String inUnit(Field field) {
+    private static String inUnit(Entry field) {
         return field.unit() == null ? "" : " in " + field.unit();
     }
 
-    private static String unit(Field field) {
+    private static String unit(Entry field) {
         return field.unit() == null ? "" : " " + field.unit();
     }
 
-    private static String words(Field field) {
+    private static String words(Entry field) {
         return String.join(
-                ", ", field.options().stream().map(Field.Option::word).toList());
+                ", ", field.options().stream().map(Entry.Option::word).toList());
     }
 
-    private static String keys(List<Field> fields) {
-        return String.join(", ", fields.stream().map(Field::key).toList());
+    private static String keys(List<Entry> fields) {
+        return String.join(", ", fields.stream().map(Entry::key).toList());
     }
 
     /** A key as a part of a JSON pointer (RFC 6901). */

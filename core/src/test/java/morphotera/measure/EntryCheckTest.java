@@ -10,16 +10,16 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-class FieldCheckTest {
-    private static final List<Field> FIELDS = List.of(
-            Field.cm("depthCm", "Depth"),
-            Field.number("count", "Count", null, 0, 10).counted().optional(),
-            Field.yesNo("square", "Square").preset(false),
-            Field.choice("tip", "Tip", Field.option("small", "Small", null), Field.option("large", "Large", null))
+class EntryCheckTest {
+    private static final List<Entry> FIELDS = List.of(
+            Entry.cm("depthCm", "Depth"),
+            Entry.number("count", "Count", null, 0, 10).counted().optional(),
+            Entry.yesNo("square", "Square").preset(false),
+            Entry.choice("tip", "Tip", Entry.option("small", "Small", null), Entry.option("large", "Large", null))
                     .optional(),
-            Field.list("rows", "Rows", 1, 1, Field.mm("mm", "Level").aboveZero()));
+            Entry.list("rows", "Rows", 1, 1, Entry.mm("mm", "Level").aboveZero()));
 
-    private final FieldCheck check = new FieldCheck();
+    private final EntryCheck check = new EntryCheck();
 
     private List<String> refused(Object body) {
         check.object("", FIELDS, body);
@@ -76,14 +76,14 @@ class FieldCheckTest {
     @Test
     void a_body_that_is_no_object_and_one_that_is_missing_are_told_apart() {
         assertThat(refused("text")).containsExactly(" wrong-type");
-        assertThat(new FieldCheck().object("", FIELDS, null).has("depthCm")).isFalse();
+        assertThat(new EntryCheck().object("", FIELDS, null).has("depthCm")).isFalse();
     }
 
     @Test
     void a_list_is_bounded_on_both_sides() {
         assertThat(refused(Map.of("depthCm", 1, "rows", List.of()))).containsExactly("/rows empty-list");
         List<Object> many = Collections.nCopies(501, Map.of("mm", 1));
-        FieldCheck other = new FieldCheck();
+        EntryCheck other = new EntryCheck();
         other.object("", FIELDS, Map.of("depthCm", 1, "rows", many));
         assertThat(other.refusals().get(0).code()).isEqualTo("too-many");
     }

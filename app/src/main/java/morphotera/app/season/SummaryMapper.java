@@ -1,0 +1,25 @@
+package morphotera.app.season;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import morphotera.app.people.Viewer;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+public interface SummaryMapper {
+    /** Those that something changed for since they were computed. */
+    List<SummaryRow> old(@Param("viewer") Viewer viewer, @Param("limit") int limit);
+
+    /** What needs someone first, after a place in that order; the first where it is null. */
+    List<SummaryRow> page(
+            @Param("viewer") Viewer viewer,
+            @Param("afterDay") LocalDate afterDay,
+            @Param("afterId") UUID afterId,
+            @Param("limit") int limit);
+
+    int count(@Param("viewer") Viewer viewer);
+
+    void save(@Param("viewer") Viewer viewer, @Param("it") SummaryRow summary);
+}

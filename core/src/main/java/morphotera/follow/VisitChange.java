@@ -1,0 +1,140 @@
+package morphotera.follow;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import morphotera.ground.DepthClass;
+import morphotera.ground.Nullable;
+import morphotera.ground.Numbers;
+import morphotera.measure.Taken;
+import morphotera.measure.methods.Methods;
+import morphotera.read.FieldScores;
+import morphotera.read.MethodScore;
+
+/**
+ * Two visits of a zone held against one another: like with like alone (one method, class of depth, preparation and plant), spots
+ * with clean values in both, what was unlike named, and what an instrument may be out by in the interval.
+ */
+public final class VisitChange {
+    private VisitChange() {}
+
+    /** A spot's score before and after. */
+    public record Pair(String spot, double before, double after) {}
+
+    /**
+     * One method's change.
+     *
+     * @param depthClass null where the method has no depth
+     * @param preparation such as air-dry crumbs; null where there is none
+     */
+    public record OfMethod(
+            String method,
+            @Nullable DepthClass depthClass,
+            @Nullable String preparation,
+            @Nullable String plant,
+            List<Pair> pairs,
+            Change change,
+            List<Unlike> unlike) {}
+
+    private record Like(String method, String preparation, String plant) {}
+
+    private record Row(String method, DepthClass depth) {}
+
+    public static List<OfMethod> of(List<Taken> before, List<Taken> after, boolean sameObserver) {
+        Map<Like, List<Taken>> then = byLike(before);
+        List<OfMethod> changes = new ArrayList<>();
+        byLike(after).forEach((like, now) -> {
+            List<Taken> old = then.getOrDefault(like, List.of());
+            Map<Row, MethodScore> rows = rows(old);
+            rows(now).forEach((row, score) -> {
+                List<Pair> pairs = rows.containsKey(row) ? pairs(rows.get(row), score) : List.of();
+                if (!pairs.isEmpty()) {
+                    changes.add(change(like, row, pairs, at(old, row, pairs), at(now, row, pairs), sameObserver));
+                }
+            });
+        });
+        return List.copyOf(changes);
+    }
+
+    private static Map<Like, List<Taken>> byLike(List<Taken> taken) {
+        return taken.stream()
+                .collect(Collectors.groupingBy(
+                        one -> new Like(
+                                one.evaluation().method(),
+                                Ways.preparation(one),
+                                one.cell().plant()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+    }
+
+    private static Map<Row, MethodScore> rows(List<Taken> taken) {
+        Map<Row, MethodScore> rows = new LinkedHashMap<>();
+        for (MethodScore score : FieldScores.byDepth(taken)) {
+            rows.put(new Row(score.method(), score.depthClass()), score);
+        }
+        return rows;
+    }
+
+    private static List<Pair> pairs(MethodScore before, MethodScore after) {
+        Map<String, Double> was = new LinkedHashMap<>();
+        before.spots().stream().filter(spot -> !spot.hollow()).forEach(spot -> was.put(spot.spot(), spot.score()));
+        return after.spots().stream()
+                .filter(spot -> !spot.hollow() && was.containsKey(spot.spot()))
+                .map(spot -> new Pair(spot.spot(), was.get(spot.spot()), spot.score()))
+                .toList();
+    }
+
+    /** The readings that a row's pairs were made of. */
+    private static List<Taken> at(List<Taken> taken, Row row, List<Pair> pairs) {
+        return taken.stream()
+                .filter(one -> one.cell().depthClass() == row.depth()
+                        && pairs.stream().anyMatch(pair -> pair.spot().equals(one.spot())))
+                .toList();
+    }
+
+    private static OfMethod change(
+            Like like, Row row, List<Pair> pairs, List<Taken> before, List<Taken> after, boolean sameObserver) {
+        boolean judged = Methods.giving(row.method()).description().judged();
+        boolean ownScore = row.method().equals(like.method());
+        Change.Observers observers = Change.Observers.usual(judged, sameObserver)
+                .withInstruments(ownScore ? error(before) : 0, ownScore ? error(after) : 0);
+        Change change = Change.judge(
+                pairs.stream()
+                        .map(pair -> new Change.Pair(pair.before(), pair.after()))
+                        .toList(),
+                observers);
+        return new OfMethod(
+                row.method(), row.depth(), like.preparation(), like.plant(), pairs, change, unlike(before, after));
+    }
+
+    private static double error(List<Taken> taken) {
+        return taken.isEmpty()
+                ? 0
+                : Numbers.mean(taken.stream().map(Ways::instrumentError).toList());
+    }
+
+    private static List<Unlike> unlike(List<Taken> before, List<Taken> after) {
+        List<Unlike> unlike = new ArrayList<>();
+        for (Unlike.Code code : Unlike.Code.values()) {
+            Unlike one = Unlike.way(code, way(before, code), way(after, code));
+            if (one != null) {
+                unlike.add(one);
+            }
+        }
+        return unlike;
+    }
+
+    private static @Nullable String way(List<Taken> taken, Unlike.Code code) {
+        TreeSet<String> ways = new TreeSet<>();
+        for (Taken one : taken) {
+            String way = Ways.way(one, code);
+            if (way != null) {
+                ways.add(way);
+            }
+        }
+        return ways.isEmpty() ? null : String.join(" and ", ways);
+    }
+}

@@ -1,0 +1,55 @@
+import type { ValueRow, Values } from '../api/types';
+import { show } from '../ground/format';
+
+export type Order = 'method' | 'group' | 'spread';
+
+/** Rows as they came (by test), by group, or the widest spread beside its mean first. */
+export function sorted(rows: ValueRow[], order: Order): ValueRow[] {
+  if (order === 'method') return rows;
+  if (order === 'group') return [...rows].sort((a, b) => a.group.localeCompare(b.group));
+  const spread = (row: ValueRow) =>
+    row.sd === null || row.mean === null || row.mean === 0 ? -1 : row.sd / Math.abs(row.mean);
+  return [...rows].sort((a, b) => spread(b) - spread(a));
+}
+
+export function cellText(value: ValueRow['values'][number]): string {
+  const text = value.number === null ? (value.words ?? '') : show(value.number, 2);
+  const plusMinus = value.plusMinus === null ? '' : ` ± ${show(value.plusMinus, 1)}`;
+  return value.hollow ? `(${text}${plusMinus})` : `${text}${plusMinus}`;
+}
+
+/** Depth, basis, part and unit: what a figure is read with. */
+export function detailOf(row: ValueRow): string {
+  return [
+    row.depthCm === null ? null : `at ${show(row.depthCm, 1)} cm`,
+    row.how,
+    row.part === null ? null : `no. ${row.part + 1}`,
+    row.unit,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** The table with tabs between, as spreadsheets paste it; a sign that one would run is written so that it does not. */
+export function copyText(values: Values): string {
+  const head = ['test', 'quantity', 'detail', ...values.spots.map((spot) => spot.label), 'mean', 'sd'];
+  const lines = values.rows.map((row) => [
+    row.methodName,
+    row.label,
+    detailOf(row),
+    ...values.spots.map((spot) =>
+      row.values
+        .filter((one) => one.spot === spot.id)
+        .map((one) => (one.number === null || one.hollow ? cellText(one) : String(one.number)))
+        .join('; '),
+    ),
+    row.mean === null ? '' : String(row.mean),
+    row.sd === null ? '' : String(row.sd),
+  ]);
+  return [head, ...lines].map((line) => line.map(plain).join('\t')).join('\n');
+}
+
+function plain(cell: string): string {
+  const flat = cell.replace(/[\t\r\n]+/g, ' ');
+  return /^[=+@]/.test(flat) || (/^-/.test(flat) && Number.isNaN(Number(flat))) ? `'${flat}` : flat;
+}
