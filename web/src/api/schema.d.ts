@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/texture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["texture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/values": {
         parameters: {
             query?: never;
@@ -3194,6 +3210,14 @@ export interface components {
             code: string;
             text: string;
         };
+        "morphotera.read.TextureFound": {
+            at: string[];
+            /** Format: double */
+            clayPercent: number | null;
+            /** Format: int32 */
+            of: number;
+            texture: string | null;
+        };
         "morphotera.scout.StartCard.Item": {
             id: string;
             more: string;
@@ -4246,6 +4270,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.read.SectionView"];
+                };
+            };
+        };
+    };
+    texture: {
+        parameters: {
+            query?: {
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.read.TextureFound"];
                 };
             };
         };

@@ -29,6 +29,7 @@ export type MethodScore = S['morphotera.read.MethodScore'];
 export type SeasonPage = S['morphotera.app.season.Season.Page'];
 export type Values = S['morphotera.app.read.ReadController.Values'];
 export type ValueRow = S['morphotera.read.FoundValues.Row'];
+export type TextureFound = S['morphotera.read.TextureFound'];
 export type Unlike = S['morphotera.follow.Unlike'];
 export type KnownValue = S['morphotera.app.decide.Judgements.Known'];
 export type SignedInPlace = S['morphotera.app.people.Sessions.Place'];

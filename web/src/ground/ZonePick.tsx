@@ -1,5 +1,5 @@
 import { useSearchParams } from 'react-router';
-import type { LandField } from '../api/types';
+import type { LandField, Zone } from '../api/types';
 
 /** The zone that is looked at; zones are never mixed. */
 export function useZone(field: LandField): [string, (id: string) => void] {
@@ -14,6 +14,10 @@ export function useZone(field: LandField): [string, (id: string) => void] {
       setSearch(next);
     },
   ];
+}
+
+export function zoneName(zone: Zone): string {
+  return zone.kind === 'main' && zone.name === 'main' ? 'whole field' : zone.name;
 }
 
 export function ZonePick({
@@ -37,7 +41,7 @@ export function ZonePick({
           className={`min-h-11 border-b-2 text-[0.95rem] ${one.id === zone ? 'border-ink font-semibold' : 'border-transparent text-faded'}`}
           onClick={() => onPick(one.id)}
         >
-          {one.kind === 'main' && one.name === 'main' ? 'whole field' : one.name}
+          {zoneName(one)}
         </button>
       ))}
     </div>

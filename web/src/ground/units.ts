@@ -15,6 +15,7 @@ const TO_MM: Record<string, number> = {
 const FACTORS: Record<string, Record<string, number>> = {
   mm: TO_MM,
   cm: Object.fromEntries(Object.entries(TO_MM).map(([unit, mm]) => [unit, mm / 10])),
+  m: Object.fromEntries(Object.entries(TO_MM).map(([unit, mm]) => [unit, mm / 1000])),
   kPa: { kpa: 1, mpa: 1000, psi: 6.894757, bar: 100 },
   min: { min: 1, h: 60, hour: 60, hours: 60, s: 1 / 60 },
   s: { s: 1, sec: 1, min: 60 },

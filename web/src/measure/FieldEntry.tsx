@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Method, MethodField } from '../api/types';
+import type { MethodField } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { Counts } from '../ground/Counts';
 import { NumberField } from '../ground/NumberField';
@@ -8,24 +8,9 @@ import { TextField } from '../ground/TextField';
 import * as time from '../ground/time';
 import { Words } from '../ground/Words';
 import { yesNo } from '../ground/yesNo';
-import type { Standing } from './clocks';
-import { type Draft, isEmpty, minutesSince, startValues, type Values } from './draft';
-import { drawingOf } from './drawings';
+import { isEmpty, minutesSince, startValues, type Values } from './draft';
 import { entryOf } from './entries';
-
-export type EntryProps = {
-  method: Method;
-  field: MethodField;
-  path: string;
-  value: unknown;
-  onChange: (value: unknown) => void;
-  errorAt: (path: string) => string | undefined;
-  draft: Draft;
-  keep: (change: Partial<Draft>) => void;
-  clock: Standing | null;
-  /** Set where the field stands in a row and its label is the column's. */
-  inRow?: boolean;
-};
+import { type EntryProps, optionsOf } from './entry';
 
 /** The entry of one field, made from its description; a method may bring an entry of its own. */
 export function FieldEntry(props: EntryProps) {
@@ -128,16 +113,6 @@ export function FieldEntry(props: EntryProps) {
         </fieldset>
       );
   }
-}
-
-export function optionsOf(method: Method, field: MethodField) {
-  const Option = drawingOf(method.id)?.OptionDrawing;
-  return field.options.map((option) => ({
-    word: option.word,
-    label: option.label,
-    sentence: option.sentence,
-    drawing: Option ? <Option field={field.key} word={option.word} /> : undefined,
-  }));
 }
 
 function presetText(field: MethodField): string {

@@ -4,6 +4,7 @@ import type { WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
+import { ScoreAgain } from './ScoreAgain';
 import { ScoresView } from './ScoresView';
 import { SectionPage } from './SectionPage';
 import { ValuesPage } from './ValuesPage';
@@ -57,6 +58,7 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
       <Tabs.Content value="found">
         <ValuesPage whole={whole} zone={zone} />
       </Tabs.Content>
+      <ScoreAgain whole={whole} zone={zone} />
     </Tabs.Root>
   );
 }

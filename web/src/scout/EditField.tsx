@@ -6,44 +6,33 @@ import type { LandField } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
-import { parse } from '../ground/units';
-import { SCHOOLS, TEXTURES, USES } from './words';
+import { FieldFacts } from './FieldFacts';
+import { type FieldForm, formOf, knownOf } from './fieldForm';
+import { TexturePick } from './TexturePick';
+import { SCHOOLS, USES } from './words';
 
 /** What is known of a field, put right: it speaks for readings to come; old ones stay as they were scored. */
 export function EditField({ field, onDone }: { field: LandField; onDone: () => void }) {
   const queries = useQueryClient();
-  const [form, setForm] = useState({
-    name: field.name,
-    use: field.use,
-    texture: field.texture ?? '',
-    clay: field.clayPercent === null ? '' : String(field.clayPercent),
-    school: field.school,
-  });
+  const [form, setForm] = useState(() => formOf(field));
   const [found, setFound] = useState<Refusal[]>([]);
   const [fault, setFault] = useState<string | null>(null);
   const at = (path: string) => found.find((one) => one.path === path)?.text;
+  const change = (part: Partial<FieldForm>) => setForm({ ...form, ...part });
 
   async function submit(event: FormEvent) {
     event.preventDefault();
-    const clay = form.clay.trim() === '' ? null : parse(form.clay, '%');
-    if (clay && !clay.ok) {
-      setFound([{ path: '/clayPercent', code: 'wrong-type', text: clay.text }]);
+    const { known, unread } = knownOf(form);
+    if (unread.length > 0) {
+      setFound(unread);
       return;
     }
-    const { id, areaHa, holdingName, zones, spots, ...known } = field;
+    const { id, holdingId, outline, timeZone, version } = field;
     try {
       await take(
         api.PUT('/api/fields/{id}', {
           params: { path: { id } },
-          body: {
-            ...known,
-            mainZoneId: null,
-            name: form.name,
-            use: form.use,
-            texture: form.texture || null,
-            clayPercent: clay?.ok ? clay.value : null,
-            school: form.school,
-          },
+          body: { ...known, holdingId, outline, timeZone, version, mainZoneId: null },
         }),
       );
       await queries.invalidateQueries();
@@ -63,46 +52,35 @@ export function EditField({ field, onDone }: { field: LandField; onDone: () => v
       <TextField
         label="Name of the field"
         value={form.name}
-        onChange={(name) => setForm({ ...form, name })}
+        onChange={(name) => change({ name })}
         error={at('/name')}
       />
       <Choice
         label="Land use"
         options={USES}
         value={form.use}
-        onChange={(use) => setForm({ ...form, use })}
+        onChange={(use) => change({ use })}
         error={at('/use')}
       />
-      <div>
-        <label htmlFor="edit-texture" className="mb-1 block font-medium">
-          Texture
-        </label>
-        <select
-          id="edit-texture"
-          className="w-full"
-          value={form.texture}
-          onChange={(event) => setForm({ ...form, texture: event.target.value })}
-        >
-          <option value="">not known yet</option>
-          {TEXTURES.map((word) => (
-            <option key={word} value={word}>
-              {word.replaceAll('-', ' ')}
-            </option>
-          ))}
-        </select>
-      </div>
+      <TexturePick
+        label="Texture"
+        value={form.texture}
+        onChange={(texture) => change({ texture })}
+        error={at('/texture')}
+      />
       <NumberField
         label="Clay"
         unit="%"
         value={form.clay}
-        onChange={(clay) => setForm({ ...form, clay })}
+        onChange={(clay) => change({ clay })}
         error={at('/clayPercent')}
       />
+      <FieldFacts form={form} onChange={change} at={at} />
       <Choice
         label="The groups make one number by"
         options={SCHOOLS}
         value={form.school}
-        onChange={(school) => setForm({ ...form, school })}
+        onChange={(school) => change({ school })}
         error={at('/school')}
       />
       {fault && (
@@ -110,6 +88,9 @@ export function EditField({ field, onDone }: { field: LandField; onDone: () => v
           {fault}
         </p>
       )}
+      <p className="text-sm text-faded">
+        What was read before stays as it was scored; Read offers to score it again.
+      </p>
       <div className="flex gap-3">
         <button type="submit" className="button button-main">
           Keep

@@ -9,24 +9,23 @@ import type { Corner, Holding } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
-import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
 import { useMe } from '../people/session';
+import { FieldFacts } from './FieldFacts';
 import { FieldMap } from './FieldMap';
+import { knownOf, NOTHING_KNOWN } from './fieldForm';
 import { readOutline, squareAbout, writeOutline } from './outline';
 import { whereIStand } from './position';
-import { TEXTURES, USES } from './words';
+import { TexturePick } from './TexturePick';
+import { USES } from './words';
 
 const EMPTY = {
+  ...NOTHING_KNOWN,
   fieldId: '',
   zoneId: '',
   holdingId: '',
   newHoldingId: '',
   holdingName: '',
-  name: '',
-  use: '',
-  texture: '',
-  clay: '',
   outline: '',
   squareHa: '1',
 };
@@ -36,7 +35,7 @@ export function NewField() {
   const me = useMe();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [form, keep, forget] = useKept(`new-field:${me.id}`, 1, {
+  const [form, keep, forget] = useKept(`new-field:${me.id}`, 2, {
     ...EMPTY,
     fieldId: newId(),
     zoneId: newId(),
@@ -70,8 +69,8 @@ export function NewField() {
       missing.push({ path: '/holdingId', code: 'missing', text: 'Choose whose land it is.' });
     if (holdingId === 'new' && form.holdingName.trim() === '')
       missing.push({ path: '/holdingName', code: 'missing', text: 'Name the holding.' });
-    const clay = form.clay.trim() === '' ? null : parse(form.clay, '%');
-    if (clay && !clay.ok) missing.push({ path: '/clayPercent', code: 'wrong-type', text: clay.text });
+    const { known, unread } = knownOf(form);
+    missing.push(...unread);
     if (outline.fault) missing.push({ path: '/outline', code: 'unreadable', text: outline.fault });
     if (missing.length > 0) {
       setFound(missing);
@@ -92,19 +91,7 @@ export function NewField() {
           body: {
             holdingId: holdingId === 'new' ? form.newHoldingId : holdingId,
             mainZoneId: form.zoneId,
-            name: form.name,
-            use: form.use || (null as unknown as string),
-            texture: form.texture || null,
-            clayPercent: clay?.ok ? clay.value : null,
-            crop: null,
-            purpose: null,
-            climate: null,
-            coastal: null,
-            buildingM: null,
-            wellM: null,
-            septicM: null,
-            sulphideClearOn: null,
-            school: null,
+            ...known,
             outline: outline.corners,
             timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
             version: 0,
@@ -156,24 +143,12 @@ export function NewField() {
           error={at('/use')}
           hint="Limits differ by use."
         />
-        <div>
-          <label htmlFor="texture" className="mb-1 block font-medium">
-            Texture, if known
-          </label>
-          <select
-            id="texture"
-            className="w-full"
-            value={form.texture}
-            onChange={(event) => set('texture')(event.target.value)}
-          >
-            <option value="">not known yet</option>
-            {TEXTURES.map((word) => (
-              <option key={word} value={word}>
-                {word.replaceAll('-', ' ')}
-              </option>
-            ))}
-          </select>
-        </div>
+        <TexturePick
+          label="Texture, if known"
+          value={form.texture}
+          onChange={set('texture')}
+          error={at('/texture')}
+        />
         <NumberField
           label="Clay, if known"
           unit="%"
@@ -181,6 +156,12 @@ export function NewField() {
           onChange={set('clay')}
           error={at('/clayPercent')}
         />
+        <details>
+          <summary className="link min-h-11 cursor-pointer">More that is known of it</summary>
+          <div className="mt-3">
+            <FieldFacts form={form} onChange={(part) => keep({ ...form, ...part })} at={at} />
+          </div>
+        </details>
       </div>
       <div className="grid content-start gap-4">
         <FieldMap outline={outline.corners} />

@@ -5,56 +5,40 @@ import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { Corner, LandField, Spot } from '../api/types';
-import { Choice } from '../ground/Choice';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
 import { FieldMap } from './FieldMap';
 import { whereIStand } from './position';
-import { ZONE_KINDS } from './words';
+import { spotLabel } from './spotLabel';
+import { Zones } from './Zones';
 
 /** The spots of a field: set by hand on the map or by standing there, named, and found again at every later visit. */
 export function Spots({ field }: { field: LandField }) {
   const me = useMe();
   const queries = useQueryClient();
   const [placing, setPlacing] = useState(false);
-  const [kind, setKind] = useState('main');
+  const [zoneId, pickZone] = useState<string | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [here, setHere] = useState<(Corner & { accuracyM: number }) | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const spot = field.spots.find((one) => one.id === chosen) ?? null;
   const living = field.spots.filter((one) => one.retiredOn === null);
-
-  async function zoneId(): Promise<string> {
-    const known = field.zones.find((zone) => zone.kind === kind);
-    if (known) return known.id;
-    const id = newId();
-    const name = ZONE_KINDS.find((one) => one.word === kind)?.label.toLowerCase() ?? kind;
-    await take(
-      api.PUT('/api/zones/{id}', {
-        params: { path: { id } },
-        body: { fieldId: field.id, name, kind, texture: null, clayPercent: null, version: 0 },
-      }),
-    );
-    return id;
-  }
+  const zone =
+    field.zones.find((one) => one.id === zoneId) ??
+    field.zones.find((one) => one.kind === 'main') ??
+    field.zones[0];
 
   async function add(at: Corner) {
     try {
-      const numbers = living.map((one) => Number(one.label)).filter((number) => Number.isInteger(number));
-      const label =
-        kind === 'reference'
-          ? 'Ref'
-          : kind === 'main'
-            ? String(Math.max(0, ...numbers) + 1)
-            : `${kind.charAt(0).toUpperCase()}${living.filter((one) => one.label.startsWith(kind.charAt(0).toUpperCase())).length + 1}`;
+      if (!zone) return;
       const id = newId();
       await take(
         api.PUT('/api/spots/{id}', {
           params: { path: { id } },
           body: {
-            zoneId: await zoneId(),
-            label,
+            zoneId: zone.id,
+            label: spotLabel(zone, field.spots),
             note: null,
             lat: at.lat,
             lon: at.lon,
@@ -102,7 +86,7 @@ export function Spots({ field }: { field: LandField }) {
       )}
       {mayWrite(me) && (
         <>
-          <Choice label="The next spot belongs to" options={ZONE_KINDS} value={kind} onChange={setKind} />
+          {zone && <Zones field={field} zone={zone} onPick={pickZone} />}
           <div className="flex flex-wrap gap-3">
             <button
               type="button"

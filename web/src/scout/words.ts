@@ -33,10 +33,14 @@ export const MOISTURES = [
   {
     word: 'dry',
     label: 'Dry',
-    sentence: 'Falls apart in the hand, pale. Readings are kept but are no evidence.',
+    sentence: 'Falls apart in the hand, pale. What needs moist soil is kept but is no evidence.',
   },
   { word: 'moist', label: 'Moist', sentence: 'Dark, holds together when pressed.' },
-  { word: 'wet', label: 'Wet', sentence: 'Smears, or water shows. Readings are kept but are no evidence.' },
+  {
+    word: 'wet',
+    label: 'Wet',
+    sentence: 'Smears, or water shows. What needs moist soil is kept but is no evidence.',
+  },
 ];
 
 export const SCHOOLS = [
@@ -47,4 +51,36 @@ export const SCHOOLS = [
   },
   { word: 'weakest', label: 'Weakest', sentence: 'The lowest group: the scarcest thing limits.' },
   { word: 'tally', label: 'Tally', sentence: 'Each test gives two, one or no point; the sum as percent.' },
+];
+
+export const CROPS = [
+  'barley',
+  'cotton',
+  'sugar-beet',
+  'bermuda-grass',
+  'sorghum',
+  'wheat',
+  'ryegrass',
+  'soya',
+  'fescue',
+  'tomato',
+  'lucerne',
+  'cabbage',
+  'potato',
+  'maize',
+  'white-clover',
+  'vine',
+  'almond',
+  'lettuce',
+  'onion',
+  'carrot',
+  'bean',
+  'strawberry',
+  'grass',
+  'turf',
+  'cereal',
+  'row-crop',
+  'vegetable',
+  'tree',
+  'acid-loving',
 ];

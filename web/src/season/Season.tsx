@@ -14,6 +14,7 @@ import * as time from '../ground/time';
 import { benchPath } from '../measure/Dock';
 import { useClocks } from '../measure/useClocks';
 import { mayWrite, useMe } from '../people/session';
+import { fieldPath } from './fieldPath';
 import { SeasonMap } from './SeasonMap';
 import { useMoreFields } from './useMoreFields';
 
@@ -253,13 +254,4 @@ function Standing({ cards }: { cards: FieldCard[] }) {
       </ul>
     </section>
   );
-}
-
-/** Into a field: to its scored ground where there is some, else to scouting. */
-export function fieldPath(card: FieldCard): string {
-  const running = card.visits.find((visit) => visit.state === 'running');
-  if (running) return `/fields/${card.field.id}/visits/${running.id}/measure`;
-  return card.scored
-    ? `/fields/${card.field.id}/visits/${card.scored.id}/read`
-    : `/fields/${card.field.id}/scout`;
 }

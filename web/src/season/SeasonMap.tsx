@@ -5,8 +5,8 @@ import { show } from '../ground/format';
 import { North, ScaleBar } from '../ground/mapMarks';
 import { boxOf, middle, project, scaleBar, type XY } from '../ground/mapProjection';
 import { useNarrow } from '../ground/useNarrow';
+import { fieldPath } from './fieldPath';
 import { type Label, placeLabels } from './labels';
-import { fieldPath } from './Season';
 
 const FILL: Record<Band, string> = {
   thriving: 'var(--thriving)',

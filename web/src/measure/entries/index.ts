@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { EntryProps } from '../FieldEntry';
+import type { EntryProps } from '../entry';
 
 /** An entry of a method's own, where rows of plain fields would be clumsy in the field. */
 export type MethodEntry = { method: string; field: string; Entry: ComponentType<EntryProps> };

@@ -2,7 +2,7 @@ import { Choice } from '../../ground/Choice';
 import { NumberField } from '../../ground/NumberField';
 import { Scrollable } from '../../ground/Scrollable';
 import type { Values } from '../draft';
-import { type EntryProps, optionsOf } from '../FieldEntry';
+import { type EntryProps, optionsOf } from '../entry';
 import type { MethodEntry } from './index';
 
 const STEP_CM = 7.5;

@@ -1,7 +1,7 @@
 import { Choice } from '../../ground/Choice';
 import { NumberField } from '../../ground/NumberField';
 import type { Values } from '../draft';
-import { type EntryProps, optionsOf } from '../FieldEntry';
+import { type EntryProps, optionsOf } from '../entry';
 import type { MethodEntry } from './index';
 
 const SHARES = [

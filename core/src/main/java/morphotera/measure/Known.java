@@ -1,6 +1,7 @@
 package morphotera.measure;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -32,13 +33,16 @@ public record Known(
 
     /** A method's own readings tell it nothing. */
     public static Known of(String forMethod, List<Taken> atSpot) {
-        List<Taken> others = new ArrayList<>();
-        for (Taken taken : atSpot) {
-            if (!taken.evaluation().method().equals(forMethod)) {
-                // The newest first among those of one depth.
-                others.add(0, taken);
-            }
-        }
+        return at(atSpot.stream()
+                .filter(taken -> !taken.evaluation().method().equals(forMethod))
+                .toList());
+    }
+
+    /** What all of a spot's readings tell, given oldest first. */
+    public static Known at(List<Taken> readings) {
+        List<Taken> others = new ArrayList<>(readings);
+        // The newest first among those of one depth.
+        Collections.reverse(others);
         others.sort(Comparator.comparingDouble(Known::depth));
         return new Known(
                 (Double) first(others, PH), (Double) first(others, ECE), (String) first(others, TEXTURE), (Double)

@@ -14,6 +14,7 @@ import morphotera.app.scout.Visits;
 import morphotera.ground.Nullable;
 import morphotera.read.FieldScores;
 import morphotera.read.FoundValues;
+import morphotera.read.TextureFound;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -64,5 +65,15 @@ class ReadController {
                         .map(spot -> new ValueSpot(spot.id(), spot.label(), spot.note()))
                         .toList(),
                 FoundValues.of(TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, id)))));
+    }
+
+    /** The texture the zone's readings would give it, to be offered to the field. */
+    @GetMapping("/api/visits/{id}/texture")
+    TextureFound texture(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
+        Viewer viewer = Viewer.current();
+        Visit visit = visits.visit(viewer, id);
+        Field field = land.field(viewer, visit.fieldId());
+        return TextureFound.of(
+                TakenReadings.of(Scores.standing(field, field.zone(zone), readings.ofVisit(viewer, id))));
     }
 }

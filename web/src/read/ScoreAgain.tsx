@@ -1,0 +1,141 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import { sentence } from '../api/problem';
+import type { TextureFound, WholeVisit } from '../api/types';
+import { show } from '../ground/format';
+import { mayWrite, useMe } from '../people/session';
+
+/** What a person may take up after reading: the texture that was found, and scores of what was known before. */
+export function ScoreAgain({ whole, zone }: { whole: WholeVisit; zone: string }) {
+  const me = useMe();
+  const [fault, setFault] = useState<string | null>(null);
+  if (!mayWrite(me)) return null;
+  return (
+    <div className="mt-6 grid max-w-[46rem] gap-3">
+      <TextureOffer whole={whole} zone={zone} onFault={setFault} />
+      <OldScores visitId={whole.visit.id} onFault={setFault} />
+      {fault && (
+        <p className="text-warn" role="alert">
+          {fault}
+        </p>
+      )}
+    </div>
+  );
+}
+
+type Told = { onFault: (text: string | null) => void };
+
+function OldScores({ visitId, onFault }: { visitId: string } & Told) {
+  const queries = useQueryClient();
+  const params = { path: { id: visitId } };
+  const would = useQuery({
+    queryKey: keys.scoreAgain(visitId),
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/visits/{id}/score-again', { signal, params })) as Promise<{ readings: string[] }>,
+  });
+  const n = would.data?.readings.length ?? 0;
+  if (n === 0) return null;
+
+  async function again() {
+    try {
+      await take(api.POST('/api/visits/{id}/score-again', { params }));
+      await queries.invalidateQueries();
+      onFault(null);
+    } catch (error) {
+      onFault(sentence(error));
+    }
+  }
+
+  return (
+    <p>
+      {n === 1 ? 'One reading is' : `${n} readings are`} scored with what was known when{' '}
+      {n === 1 ? 'it was' : 'they were'} taken; more is known now.{' '}
+      <button type="button" className="link min-h-11" onClick={() => void again()}>
+        Score {n === 1 ? 'it' : 'them'} again
+      </button>
+    </p>
+  );
+}
+
+function TextureOffer({ whole, zone, onFault }: { whole: WholeVisit; zone: string } & Told) {
+  const queries = useQueryClient();
+  const found = useQuery({
+    queryKey: keys.texture(whole.visit.id, zone),
+    queryFn: ({ signal }) =>
+      take(
+        api.GET('/api/visits/{id}/texture', {
+          signal,
+          params: { path: { id: whole.visit.id }, query: { zone } },
+        }),
+      ) as Promise<TextureFound>,
+  });
+  const offer = found.data && offerOf(found.data, whole, zone);
+  if (!offer) return null;
+
+  async function accept() {
+    const known = { texture: offer?.texture ?? null, clayPercent: offer?.clayPercent ?? null };
+    try {
+      if (offer?.ofField) {
+        const { id, areaHa, holdingName, zones, spots, ...rest } = whole.field;
+        await take(
+          api.PUT('/api/fields/{id}', {
+            params: { path: { id } },
+            body: { ...rest, ...known, mainZoneId: null },
+          }),
+        );
+      } else if (offer) {
+        const { id, ...rest } = offer.zone;
+        await take(api.PUT('/api/zones/{id}', { params: { path: { id } }, body: { ...rest, ...known } }));
+      }
+      await queries.invalidateQueries();
+      onFault(null);
+    } catch (error) {
+      onFault(sentence(error));
+    }
+  }
+
+  return (
+    <p>
+      {offer.sentence}{' '}
+      <button type="button" className="link min-h-11" onClick={() => void accept()}>
+        Take it for {offer.ofField ? 'the field' : `the ${offer.zone.name}`}
+      </button>
+    </p>
+  );
+}
+
+/** The offer, where what was found is not what is known; a zone beside the whole field gets a texture of its own. */
+export function offerOf(found: TextureFound, whole: Pick<WholeVisit, 'field'>, zoneId: string) {
+  const { field } = whole;
+  const zone = field.zones.find((one) => one.id === zoneId);
+  if (!zone || found.at.length === 0) return null;
+  const ofField = zone.kind === 'main';
+  const known = zone.texture === null ? field : zone;
+  const texture = found.texture ?? known.texture;
+  // A clay that goes with another texture is not carried over.
+  const clayPercent =
+    found.clayPercent === null
+      ? texture === known.texture
+        ? known.clayPercent
+        : null
+      : Math.round(found.clayPercent * 10) / 10;
+  if (texture === known.texture && clayPercent === known.clayPercent) return null;
+  const labels = found.at.map((id) => field.spots.find((spot) => spot.id === id)?.label ?? '').join(', ');
+  const what = [
+    found.texture?.replaceAll('-', ' '),
+    found.clayPercent === null ? null : `${show(found.clayPercent, 0)} % clay`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+  const before =
+    known.texture === null ? 'none is known of it' : `it is down as ${known.texture.replaceAll('-', ' ')}`;
+  return {
+    zone,
+    ofField,
+    texture,
+    clayPercent,
+    sentence: `The ground was found to be ${what}, at ${found.at.length} of ${found.of} spots (${labels}); ${before}.`,
+  };
+}
