@@ -4,10 +4,9 @@ import { Link } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { ValueRow, Values, WholeVisit } from '../api/types';
-import { show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
 import { Show } from '../ground/State';
-import { cellText, copyText, detailOf, type Order, sorted } from './values';
+import { cellText, copyText, detailOf, figure, type Order, sorted } from './values';
 
 /** What was found: a row for each quantity with its unit, a column for each spot; each figure opens its reading. */
 export function ValuesPage({ whole, zone }: { whole: WholeVisit; zone: string }) {
@@ -118,7 +117,8 @@ function ValuesOf({ values, whole }: { values: Values; whole: WholeVisit }) {
       </Scrollable>
       <p className="mt-3 text-sm text-faded">
         Figures in brackets were read on a day or in a way that makes them no evidence; they enter no mean. ±
-        is the spread from spot to spot.
+        is the spread from spot to spot; under a mean stands at how many spots there was one, where not at
+        all.
       </p>
     </section>
   );
@@ -152,11 +152,14 @@ function Row(props: { row: ValueRow; named: boolean; values: Values; whole: Whol
         );
       })}
       <td className="num px-2 text-right align-bottom font-semibold">
-        {row.mean === null ? '' : show(row.mean, 2)}
+        {row.mean === null ? '' : figure(row.mean)}
+        {row.mean !== null && row.n < values.spots.length && (
+          <span className="block text-xs font-normal text-faded">
+            {row.n} of {values.spots.length}
+          </span>
+        )}
       </td>
-      <td className="num pl-2 text-right align-bottom text-faded">
-        {row.sd === null ? '' : show(row.sd, 2)}
-      </td>
+      <td className="num pl-2 text-right align-bottom text-faded">{row.sd === null ? '' : figure(row.sd)}</td>
     </tr>
   );
 }

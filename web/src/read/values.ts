@@ -12,9 +12,15 @@ export function sorted(rows: ValueRow[], order: Order): ValueRow[] {
   return [...rows].sort((a, b) => spread(b) - spread(a));
 }
 
+/** Three figures or so: a field is not known to the last digit. */
+export function figure(value: number): string {
+  const size = Math.abs(value);
+  return show(value, size >= 100 ? 0 : size >= 10 ? 1 : 2);
+}
+
 export function cellText(value: ValueRow['values'][number]): string {
-  const text = value.number === null ? (value.words ?? '') : show(value.number, 2);
-  const plusMinus = value.plusMinus === null ? '' : ` ± ${show(value.plusMinus, 1)}`;
+  const text = value.number === null ? (value.words ?? '') : figure(value.number);
+  const plusMinus = value.plusMinus === null ? '' : ` ± ${figure(value.plusMinus)}`;
   return value.hollow ? `(${text}${plusMinus})` : `${text}${plusMinus}`;
 }
 

@@ -36,9 +36,11 @@ export function Zones({ field, zone, onPick }: Props) {
         <button type="button" className="link min-h-11" onClick={() => setOpen('new')}>
           Another patch or strip
         </button>
-        <button type="button" className="link min-h-11" onClick={() => setOpen('this')}>
-          Name and texture of {zoneName(zone)}
-        </button>
+        {zone.kind !== 'main' && (
+          <button type="button" className="link min-h-11" onClick={() => setOpen('this')}>
+            Name and texture of {zoneName(zone)}
+          </button>
+        )}
       </div>
       {open && (
         <EditZone

@@ -51,6 +51,7 @@ public final class Section {
     /** What a column says, as far as the words need it. */
     private record Column(
             @Nullable Double root80Cm,
+            @Nullable Double rootStopCm,
             @Nullable Boolean rootsEndFlat,
             @Nullable Boolean rootsBent,
             @Nullable Double rootRatio,
@@ -74,6 +75,7 @@ public final class Section {
             boolean probed = !ground.cone().isEmpty() && !ground.coneHollow();
             return new Column(
                     ground.root80Cm(),
+                    ground.rootStopCm(),
                     ground.rootsEndFlat() == null && ground.rootStopCm() != null ? Boolean.TRUE : ground.rootsEndFlat(),
                     ground.rootsBent(),
                     ground.rootRatio(),
@@ -86,6 +88,12 @@ public final class Section {
                     closed == null ? null : closed.shape(),
                     closed == null ? null : closed.topCm(),
                     !ground.layers().isEmpty());
+        }
+
+        /** How deep most roots go: by the ruler, else where the pit shows that they stop. */
+        @Nullable
+        Double rootedCm() {
+            return root80Cm == null ? rootStopCm : root80Cm;
         }
     }
 
@@ -118,7 +126,7 @@ public final class Section {
     }
 
     private static void headline(List<Column> columns, List<Sentence> said) {
-        List<Double> rooted = values(columns, Column::root80Cm);
+        List<Double> rooted = values(columns, Column::rootedCm);
         List<Double> limits = values(columns, Column::limitCm);
         List<Column> bad = columns.stream().filter(Section::isClosed).toList();
         List<Column> seen =

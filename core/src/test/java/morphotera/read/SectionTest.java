@@ -67,6 +67,15 @@ class SectionTest {
     }
 
     @Test
+    void a_pit_alone_tells_where_roots_stop_though_no_ruler_was_laid_to_them() {
+        GroundColumn pit = new GroundColumn(
+                "spot", List.of(), List.of(), false, List.of(), null, null, null, null, null, null, 20.0, null, null,
+                null, List.of(), List.of());
+        assertThat(Section.inWords(List.of(pit)).get(0).text())
+                .isEqualTo("Roots end flat at 20 cm");
+    }
+
+    @Test
     void a_cone_pushed_on_a_dry_day_is_drawn_and_not_spoken_of() {
         GroundColumn dry = new GroundColumn(
                 "spot",

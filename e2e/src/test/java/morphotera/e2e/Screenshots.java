@@ -64,6 +64,10 @@ class Screenshots {
                     .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
                     .click();
             keep(adviser, "scores");
+            adviser.page
+                    .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What was found"))
+                    .click();
+            keep(adviser, "found");
             adviser.go("follow");
             keep(adviser, "follow");
             adviser.go("scout");

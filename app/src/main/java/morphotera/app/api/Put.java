@@ -12,6 +12,9 @@ public abstract class Put<T> {
 
     protected abstract boolean same(T known);
 
+    /** Takes the row above, so that of two that insert the same the second finds the first. */
+    protected abstract void lock();
+
     /** 1, or 0 where something stands under this id already: settled in the statement, not by an exception. */
     protected abstract int insert();
 
@@ -24,6 +27,7 @@ public abstract class Put<T> {
             if (version != 0) {
                 throw new NotFound(what, id);
             }
+            lock();
             int added = insert();
             known = find();
             // An id that belongs to somebody else is not found.

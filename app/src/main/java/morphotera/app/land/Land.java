@@ -49,6 +49,11 @@ public class Land {
     }
 
     /** Something of the field changed that the season shows. */
+    /** Until the transaction ends, nobody else begins anything new in the practice. */
+    public void lock(Viewer viewer) {
+        land.lockPractice(viewer);
+    }
+
     public void touch(Viewer viewer, UUID fieldId) {
         land.touch(viewer, fieldId);
     }
@@ -70,6 +75,11 @@ public class Land {
             @Override
             protected boolean same(Holding known) {
                 return known.name().equals(holding.name());
+            }
+
+            @Override
+            protected void lock() {
+                land.lockPractice(viewer);
             }
 
             @Override
@@ -97,6 +107,11 @@ public class Land {
             @Override
             protected boolean same(FieldRow known) {
                 return known.equals(withNamesOf(known, row));
+            }
+
+            @Override
+            protected void lock() {
+                land.lockPractice(viewer);
             }
 
             @Override
@@ -143,6 +158,11 @@ public class Land {
                         && known.kind().equals(zone.kind())
                         && Objects.equals(known.texture(), zone.texture())
                         && Objects.equals(known.clayPercent(), zone.clayPercent());
+            }
+
+            @Override
+            protected void lock() {
+                land.lockPractice(viewer);
             }
 
             @Override
@@ -198,6 +218,11 @@ public class Land {
                         && !moved
                         && Objects.equals(known.retiredOn(), spot.retiredOn())
                         && Objects.equals(known.retiredReason(), spot.retiredReason());
+            }
+
+            @Override
+            protected void lock() {
+                land.lockPractice(viewer);
             }
 
             @Override

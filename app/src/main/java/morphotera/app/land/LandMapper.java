@@ -23,6 +23,8 @@ public interface LandMapper {
 
     List<Spot> spotsOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
 
+    UUID lockPractice(@Param("viewer") Viewer viewer);
+
     void touch(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
     Optional<FieldRow> field(@Param("viewer") Viewer viewer, @Param("id") UUID id);

@@ -5,12 +5,10 @@ import java.util.List;
 import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
-import morphotera.app.api.NotFound;
 import morphotera.app.land.Field;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
 import morphotera.measure.methods.Methods;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -20,10 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** Clocks live on the device that started them; here they are kept for the others and for a lost phone. */
 @RestController
 class ClockController {
-    private final ClockMapper clocks;
+    private final Clocks clocks;
     private final Places places;
 
-    ClockController(ClockMapper clocks, Places places) {
+    ClockController(Clocks clocks, Places places) {
         this.clocks = clocks;
         this.places = places;
     }
@@ -63,8 +61,7 @@ class ClockController {
     }
 
     @PutMapping("/api/clocks/{id}")
-    @Transactional
-    public Clock put(@PathVariable UUID id, @RequestBody ClockBody body) {
+    Clock put(@PathVariable UUID id, @RequestBody ClockBody body) {
         Viewer viewer = Viewer.writing();
         Field field = places.inBody(viewer, body.visitId(), body.spotId()).field();
         Clock clock = new Clock(
@@ -80,9 +77,6 @@ class ClockController {
                 body.step(),
                 body.beganAt(),
                 body.endedAt());
-        if (clocks.add(viewer, clock) == 0 && body.endedAt() != null) {
-            clocks.end(viewer, clock);
-        }
-        return clocks.clock(viewer, id).orElseThrow(() -> new NotFound("clock", id));
+        return clocks.put(viewer, clock);
     }
 }

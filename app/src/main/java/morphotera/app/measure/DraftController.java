@@ -21,11 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 class DraftController {
     private static final int MOST_CHARACTERS = 200_000;
 
-    private final DraftMapper drafts;
+    private final Drafts drafts;
     private final Places places;
     private final Json json;
 
-    DraftController(DraftMapper drafts, Places places, Json json) {
+    DraftController(Drafts drafts, Places places, Json json) {
         this.drafts = drafts;
         this.places = places;
         this.json = json;

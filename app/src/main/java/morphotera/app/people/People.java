@@ -1,5 +1,6 @@
 package morphotera.app.people;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,6 +37,34 @@ class People {
         return people.ofPractice(owner.practiceId()).stream()
                 .map(person -> view(person, holdings.getOrDefault(person.id(), List.of())))
                 .toList();
+    }
+
+    /** The practice and the owner it begins with; two at one moment come one after the other. */
+    @Transactional
+    public Person firstOwner(SessionController.FirstOwner body) {
+        people.lockInstallation();
+        if (people.practices() > 0) {
+            throw new Refused(List.of(
+                    new Refusal("", "not-empty", "There is a practice here already. Ask its owner for a login.")));
+        }
+        people.addPractice(body.practiceId(), body.practice().strip(), false);
+        Person owner = new Person(
+                body.personId(),
+                body.practiceId(),
+                body.email().strip(),
+                body.name().strip(),
+                OWNER,
+                passwords.encode(body.password()),
+                1);
+        people.add(owner);
+        return owner;
+    }
+
+    /** Ends the person's other sessions with it. */
+    @Transactional
+    public void setPassword(UUID id, String password, HttpServletRequest here) {
+        people.setPassword(id, passwords.encode(password));
+        sessions.endOthers(id, here);
     }
 
     @Transactional

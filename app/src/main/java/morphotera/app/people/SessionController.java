@@ -21,7 +21,6 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SessionController {
     private final PeopleMapper people;
+    private final People practices;
     private final PasswordEncoder passwords;
     private final PasswordGuard guard;
     private final Sessions sessions;
@@ -45,6 +45,7 @@ class SessionController {
 
     SessionController(
             PeopleMapper people,
+            People practices,
             PasswordEncoder passwords,
             PasswordGuard guard,
             Sessions sessions,
@@ -52,6 +53,7 @@ class SessionController {
             DemoLogins demo,
             Clock clock) {
         this.people = people;
+        this.practices = practices;
         this.passwords = passwords;
         this.guard = guard;
         this.sessions = sessions;
@@ -137,8 +139,7 @@ class SessionController {
 
     /** One's own; ends one's other sessions. */
     @PutMapping("/api/session/password")
-    @Transactional
-    public ResponseEntity<Void> password(@RequestBody NewPassword body, HttpServletRequest request) {
+    ResponseEntity<Void> password(@RequestBody NewPassword body, HttpServletRequest request) {
         Viewer viewer = Viewer.current();
         Person person = people.byId(viewer.personId()).orElseThrow();
         boolean right = guard.isRight(
@@ -149,8 +150,7 @@ class SessionController {
         Findings findings = new Findings();
         Passwords.check(findings, "/password", person.email(), body.password());
         findings.throwIfAny();
-        people.setPassword(person.id(), passwords.encode(body.password()));
-        sessions.endOthers(person.id(), request);
+        practices.setPassword(person.id(), body.password(), request);
         return ResponseEntity.noContent().build();
     }
 
@@ -175,24 +175,8 @@ class SessionController {
     }
 
     @PostMapping("/api/first-owner")
-    @Transactional
-    public Me firstOwner(@RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
-        // Two first owners at one moment come one after the other.
-        people.lockInstallation();
-        if (people.practices() > 0) {
-            throw new Refused(List.of(
-                    new Refusal("", "not-empty", "There is a practice here already. Ask its owner for a login.")));
-        }
-        people.addPractice(body.practiceId(), body.practice().strip(), false);
-        Person owner = new Person(
-                body.personId(),
-                body.practiceId(),
-                body.email().strip(),
-                body.name().strip(),
-                Role.OWNER.word(),
-                passwords.encode(body.password()),
-                1);
-        people.add(owner);
+    Me firstOwner(@RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
+        Person owner = practices.firstOwner(body);
         begin(owner, request, response);
         return me(owner);
     }

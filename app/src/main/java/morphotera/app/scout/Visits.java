@@ -83,6 +83,11 @@ public class Visits {
                     }
 
                     @Override
+                    protected void lock() {
+                        land.lock(viewer);
+                    }
+
+                    @Override
                     protected int insert() {
                         return visits.add(row);
                     }

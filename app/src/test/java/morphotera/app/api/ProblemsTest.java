@@ -72,6 +72,9 @@ class ProblemsTest {
             }
 
             @Override
+            protected void lock() {}
+
+            @Override
             protected int insert() {
                 return finder.insert();
             }
