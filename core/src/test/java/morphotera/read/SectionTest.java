@@ -71,8 +71,7 @@ class SectionTest {
         GroundColumn pit = new GroundColumn(
                 "spot", List.of(), List.of(), false, List.of(), null, null, null, null, null, null, 20.0, null, null,
                 null, List.of(), List.of());
-        assertThat(Section.inWords(List.of(pit)).get(0).text())
-                .isEqualTo("Roots end flat at 20 cm");
+        assertThat(Section.inWords(List.of(pit)).get(0).text()).isEqualTo("Roots end flat at 20 cm");
     }
 
     @Test
