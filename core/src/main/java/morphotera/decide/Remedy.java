@@ -165,12 +165,16 @@ public interface Remedy {
         RandomGenerator random = new SplittableRandom(SEED);
         Map<String, List<Double>> drawn = new LinkedHashMap<>();
         int nothing = 0;
+        int unfit = 0;
         for (int i = 0; i < DRAWS; i++) {
             Entered draw = draw(remedy, in, random);
             EntryCheck check = new EntryCheck();
             remedy.check(draw, check);
             if (!check.refusals().isEmpty()) {
-                nothing++;
+                boolean done = check.refusals().stream()
+                        .anyMatch(refusal -> refusal.code().equals("nothing-to-do"));
+                nothing += done ? 1 : 0;
+                unfit += done ? 0 : 1;
                 continue;
             }
             Draft out = new Draft();
@@ -183,6 +187,12 @@ public interface Remedy {
                     "nothing-in-some",
                     "In " + nothing + " of " + DRAWS
                             + " draws nothing was to be done; the range is that of the others.");
+        }
+        if (unfit > 0) {
+            central.because(
+                    "unfit-in-some",
+                    "In " + unfit + " of " + DRAWS
+                            + " draws the readings, each as far out as it may be, did not go together; the range is that of the others.");
         }
         Map<String, Range> ranges = new LinkedHashMap<>();
         drawn.forEach((key, values) -> {

@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -51,7 +52,97 @@ class SpeedBench {
         print("evaluate, slaking of five crumbs, request to answer over loopback", millis);
     }
 
+    /** The first page of the season in a practice of 100, 1,000 and 10,000 fields, and a save beside a neighbour. */
+    @Test
+    void season_of_many_fields_and_saves() throws Exception {
+        CookieManager cookies = new CookieManager();
+        HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+        get(http, "/api/welcome");
+        send(http, cookies, "/api/session", "{\"email\":\"other@farside.example\",\"password\":\"slack-tide-41\"}");
+        String holding = id(0);
+        put(http, cookies, "/api/holdings/" + holding, "{\"name\":\"Bench\",\"version\":0}");
+        int made = 0;
+        for (int fields : new int[] {100, 1000, 10_000}) {
+            for (; made < fields; made++) {
+                field(http, cookies, holding, made);
+            }
+            get(http, "/api/season?limit=200");
+            List<Double> millis = new ArrayList<>();
+            for (int i = 0; i < 60; i++) {
+                long from = System.nanoTime();
+                get(http, "/api/season?limit=200");
+                if (i >= 20) {
+                    millis.add((System.nanoTime() - from) / 1e6);
+                }
+            }
+            print("season, first 200 of " + fields + " fields, request to answer", millis);
+        }
+        String spot = id(3);
+        put(
+                http,
+                cookies,
+                "/api/spots/" + spot,
+                "{\"zoneId\":\"" + id(2_000_000) + "\",\"label\":\"1\",\"lat\":47.0," + "\"lon\":-29.0,\"version\":0}");
+        String visit = id(4);
+        put(
+                http,
+                cookies,
+                "/api/visits/" + visit,
+                "{\"fieldId\":\"" + id(1_000_000) + "\",\"day\":\"2031-05-14\","
+                        + "\"state\":\"running\",\"question\":\"routine\",\"methods\":[\"slaking\"],\"moisture\":\"moist\","
+                        + "\"version\":0}");
+        String slaking = "\"slaking\",\"reading\":{\"crumbState\":\"air-dry\",\"crumbs\":[{\"fellAt\":\"never\"}]}";
+        String ph = "\"ph\",\"reading\":{\"points\":[{\"depthCm\":5,\"value\":6.4,\"basis\":\"water\"}]}";
+        saves(http, cookies, visit, spot, slaking, "save of a reading nothing rests on");
+        saves(http, cookies, visit, spot, ph, "save of a pH beside the others of its spot");
+    }
+
+    private static void saves(
+            HttpClient http, CookieManager cookies, String visit, String spot, String what, String name)
+            throws Exception {
+        List<Double> millis = new ArrayList<>();
+        for (int i = 0; i < 9; i++) {
+            String body = "{\"visitId\":\"" + visit + "\",\"spotId\":\"" + spot + "\",\"repeat\":" + (i + 1)
+                    + ",\"takenAt\":\"2031-05-14T10:00:00Z\",\"method\":" + what + "}";
+            long from = System.nanoTime();
+            put(http, cookies, "/api/readings/" + UUID.randomUUID(), body);
+            millis.add((System.nanoTime() - from) / 1e6);
+        }
+        print(name, millis);
+    }
+
+    private static void field(HttpClient http, CookieManager cookies, String holding, int n) throws Exception {
+        double lat = 40 + n % 100 / 100.0;
+        double lon = -29 + n / 100 / 100.0;
+        put(
+                http,
+                cookies,
+                "/api/fields/" + id(1_000_000 + n),
+                "{\"holdingId\":\"" + holding + "\",\"mainZoneId\":\""
+                        + id(2_000_000 + n) + "\",\"name\":\"Bench " + n
+                        + "\",\"use\":\"arable\",\"outline\":[{\"lat\":" + lat
+                        + ",\"lon\":" + lon + "},{\"lat\":" + (lat + 0.002) + ",\"lon\":" + lon + "},{\"lat\":" + lat
+                        + ",\"lon\":" + (lon + 0.002) + "}],\"version\":0}");
+    }
+
+    private static String id(long n) {
+        return new UUID(0x018f000000007000L, 0x8000000000000000L | n).toString();
+    }
+
+    private static void get(HttpClient http, String path) throws Exception {
+        http.send(HttpRequest.newBuilder(URI.create(jar.url(path))).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private static void put(HttpClient http, CookieManager cookies, String path, String body) throws Exception {
+        send(http, cookies, "PUT", path, body);
+    }
+
     private static void send(HttpClient http, CookieManager cookies, String path, String body) throws Exception {
+        send(http, cookies, "POST", path, body);
+    }
+
+    private static void send(HttpClient http, CookieManager cookies, String verb, String path, String body)
+            throws Exception {
         String token = cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                 .findFirst()
@@ -61,7 +152,7 @@ class SpeedBench {
                 HttpRequest.newBuilder(URI.create(jar.url(path)))
                         .header("Content-Type", "application/json")
                         .header("X-XSRF-TOKEN", token)
-                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .method(verb, HttpRequest.BodyPublishers.ofString(body))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
         if (answer.statusCode() != 200) {

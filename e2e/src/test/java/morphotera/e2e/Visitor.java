@@ -27,22 +27,22 @@ final class Visitor implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
-    private final Playwright playwright;
-    private final Browser browser;
+    /** One browser for all; each visitor has a profile of their own in it. It ends with the tests. */
+    private static final Browser BROWSER = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(ARGUMENTS));
+
+    private final BrowserContext context;
     private final Jar jar;
     private final List<String> faults = new ArrayList<>();
     final Page page;
 
     private Visitor(Jar jar, int width, int height, boolean phone) {
         this.jar = jar;
-        playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(ARGUMENTS));
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+        context = BROWSER.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setHasTouch(phone)
                 .setLocale("en-GB")
@@ -143,7 +143,6 @@ final class Visitor implements AutoCloseable {
 
     @Override
     public void close() {
-        browser.close();
-        playwright.close();
+        context.close();
     }
 }

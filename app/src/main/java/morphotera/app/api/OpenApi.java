@@ -27,7 +27,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /**
- * The API's description, made truer than reflection alone makes it: every part of a record is there, what may be null says
+ * The API's description, made complete where reflection alone falls short: every part of a record is there, what may be null says
  * so, and constants are their words.
  */
 @Configuration
@@ -46,12 +46,12 @@ class OpenApi {
     }
 
     @Bean
-    OpenApiCustomizer truer() {
+    OpenApiCustomizer complete() {
         return api -> {
             api.getComponents().getSchemas().forEach((name, schema) -> {
                 Class<?> type = type(name);
                 if (type != null && type.isRecord()) {
-                    mend(schema, type);
+                    describeParts(schema, type);
                 }
             });
             described(new FieldSchemas(api));
@@ -137,7 +137,7 @@ class OpenApi {
         }
     }
 
-    private static void mend(Schema<?> schema, Class<?> type) {
+    private static void describeParts(Schema<?> schema, Class<?> type) {
         Set<String> required = new LinkedHashSet<>();
         for (RecordComponent component : type.getRecordComponents()) {
             JsonProperty renamed = component.getAccessor().getAnnotation(JsonProperty.class);

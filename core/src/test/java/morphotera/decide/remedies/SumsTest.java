@@ -232,6 +232,16 @@ class SumsTest {
     }
 
     @Test
+    void where_a_pan_would_end_above_its_hardest_depth_the_readings_are_said_not_to_go_together() {
+        Remedy.Answer got = answer(
+                "compaction", "panPeakCm", 28.5, "panBaseCm", 30, "spread", Map.of("panPeakCm", 3, "panBaseCm", 1));
+        assertThat(got.because())
+                .extracting(Remedy.Reason::code)
+                .contains("unfit-in-some")
+                .doesNotContain("nothing-in-some");
+    }
+
+    @Test
     void a_spread_alone_of_one_number_makes_the_range_of_a_normal_draw() {
         Remedy.Answer got = answer("gypsum", "spread", Map.of("espNow", 1));
         double perPoint = number("tPerHa", "gypsum") / 16;
