@@ -199,7 +199,9 @@ function knownFrom(known: KnownValue, unit: string | null): string {
     known.readings.length > 0
       ? `from ${known.readings.length === 1 ? 'a reading' : `${known.readings.length} readings`}`
       : 'from what is known of the field';
-  return known.spread === null ? from : `${from}, ± ${show(known.spread, known.spread >= 1 ? 1 : 2)} ${unit ?? ''}`.trim();
+  return known.spread === null
+    ? from
+    : `${from}, ± ${show(known.spread, known.spread >= 1 ? 1 : 2)} ${unit ?? ''}`.trim();
 }
 
 function Answer({ answer }: { answer: RemedyAnswer }) {

@@ -5,6 +5,13 @@ import { waitText } from '../ground/format';
 import { Show } from '../ground/State';
 import { drawingOf } from '../measure/drawings';
 
+/** What a value asks of the day, by the method's kind of day. */
+const NEEDS: Record<string, string> = {
+  'moist-soil': 'needs moist soil, some days after rain',
+  unfrozen: 'needs soil that is not frozen',
+  'not-dry': 'needs soil that is not dry',
+};
+
 /** A method as it describes itself: what, why, how, gear, cautions, grade, source. */
 export default function MethodPage() {
   const { methodId } = useParams();
@@ -94,7 +101,10 @@ function One({ method }: { method: Method }) {
                   {result.label}
                   {result.unit && <span className="text-faded">, {result.unit}</span>}
                 </dt>
-                <dd className="text-sm text-faded">{result.formula}</dd>
+                <dd className="text-sm text-faded">
+                  {result.formula}
+                  {result.needsDay && <span className="block text-ink">{NEEDS[method.day]}</span>}
+                </dd>
               </div>
             ))}
           </dl>
@@ -102,7 +112,7 @@ function One({ method }: { method: Method }) {
         <p className="text-faded">
           {method.source}. Evidence grade {method.grade}; group {method.group}.
           {method.onTheDay &&
-            ' The day decides: soil moist, some days after rain; outside that a reading is kept and is no evidence.'}
+            ' Outside its days, what needs the day is kept and is no evidence; the rest of the reading counts.'}
         </p>
       </div>
       <div className="grid content-start gap-6">
