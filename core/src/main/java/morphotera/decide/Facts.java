@@ -19,7 +19,9 @@ import morphotera.measure.Taken;
 public final class Facts {
     static final String BALANCE = "balance.difference";
     private static final double PLANTS_WELL_FROM = 50;
-    private static final long BETTER_WAY_DAYS = 365;
+
+    /** A plus or minus is taken to hold nine of ten, so it lies this many standard deviations out. */
+    private static final double NINE_OF_TEN = 1.6448536269514722;
 
     /** A limit not met says nothing about ground that was not probed. */
     private static final Map<String, String> SEEN_TO = Map.of("penetration.depthToLimit", "penetration.probedTo");
@@ -140,7 +142,7 @@ public final class Facts {
         } else if (condition instanceof Condition.Limit limit) {
             return limit.measure().equals(BALANCE) ? balance(limit) : mean(limit);
         } else if (condition instanceof Condition.First) {
-            return Verdict.first(each(condition.parts(), finding), BETTER_WAY_DAYS);
+            return Verdict.first(each(condition.parts(), finding), SpotValues.BETTER_WAY_DAYS);
         } else if (condition instanceof Condition.All) {
             return Verdict.all(each(condition.parts(), finding));
         } else if (condition instanceof Condition.Any) {
@@ -321,9 +323,6 @@ public final class Facts {
                 measure,
                 said.stream().flatMap(at -> at.readings().stream()).distinct().toList()));
     }
-
-    /** A plus or minus is taken to hold nine of ten, so it lies this many standard deviations out. */
-    private static final double NINE_OF_TEN = 1.6448536269514722;
 
     /** Findings left open although one of their tests was made. */
     public List<Blocked> blocked(CauseTable table) {

@@ -27,7 +27,9 @@ final class SpotValues {
     static final String TEXTURE_GROUP = "texture.group";
 
     private static final long OLDEST_DAYS = 3 * 365 + 1;
-    private static final long BETTER_WAY_DAYS = 365;
+    /** So much older the better way may be and still speak first. */
+    static final long BETTER_WAY_DAYS = 365;
+
     private static final String MANURED = "manured";
 
     /** What does not change within years. */

@@ -123,7 +123,7 @@ class Judgements {
     }
 
     private static TextureGroup texture(Field field, Zone zone) {
-        String said = zone.texture() == null ? field.texture() : zone.texture();
+        String said = field.textureOf(zone);
         return said == null ? null : Coded.of(TextureClass.values(), said).group();
     }
 
@@ -196,7 +196,7 @@ class Judgements {
     private static @Nullable Known taken(
             String from, Facts facts, Field field, Zone zone, @Nullable TextureGroup texture) {
         return switch (from) {
-            case "field.clayPercent" -> said(zone.texture() == null ? field.clayPercent() : zone.clayPercent(), from);
+            case "field.clayPercent" -> said(field.clayOf(zone), from);
             case "field.buildingM" -> said(field.buildingM(), from);
             case "field.wellM" -> said(field.wellM(), from);
             case "field.septicM" -> said(field.septicM(), from);

@@ -71,6 +71,16 @@ public record Field(
                 .orElseThrow();
     }
 
+    /** What is said of a zone's texture: its own, else the field's. */
+    public @Nullable String textureOf(Zone zone) {
+        return zone.texture() == null ? texture : zone.texture();
+    }
+
+    /** The clay that goes with the texture said of a zone. */
+    public @Nullable Double clayOf(Zone zone) {
+        return zone.texture() == null ? clayPercent : zone.clayPercent();
+    }
+
     /** The spots of a zone, given up or not, in their order. */
     public List<Spot> spotsOf(Zone zone) {
         return spots.stream().filter(spot -> spot.zoneId().equals(zone.id())).toList();

@@ -59,8 +59,8 @@ class Evaluations {
     /** What is known of a spot on its day: what was measured there before what is said of its zone, and that before the field's. */
     Map<String, Object> context(Field field, UUID spotId, Visit visit, Known known) {
         Zone zone = field.zoneOf(spotId);
-        String said = zone.texture() == null ? field.texture() : zone.texture();
-        Double clay = zone.texture() == null ? field.clayPercent() : zone.clayPercent();
+        String said = field.textureOf(zone);
+        Double clay = field.clayOf(zone);
         // Clay that was said goes with the texture it was said with.
         boolean asSaid = known.texture() == null || known.texture().equals(said);
         Map<String, Object> context = new LinkedHashMap<>();
