@@ -2647,6 +2647,15 @@ export interface components {
             /** Format: date-time */
             seenAt: string;
         };
+        "morphotera.app.read.ReadController.TextureOffer": {
+            at: string[];
+            /** Format: double */
+            clayPercent: number | null;
+            /** Format: int32 */
+            of: number;
+            offer: components["schemas"]["morphotera.read.TextureFound.Offer"] | null;
+            texture: string | null;
+        };
         "morphotera.app.read.ReadController.ValueSpot": {
             /** Format: uuid */
             id: string;
@@ -2678,6 +2687,7 @@ export interface components {
             zoneKind: string;
         };
         "morphotera.app.scout.Visit": {
+            alsoChanged: string[];
             /** Format: date */
             day: string;
             /** Format: double */
@@ -3210,12 +3220,9 @@ export interface components {
             code: string;
             text: string;
         };
-        "morphotera.read.TextureFound": {
-            at: string[];
+        "morphotera.read.TextureFound.Offer": {
             /** Format: double */
             clayPercent: number | null;
-            /** Format: int32 */
-            of: number;
             texture: string | null;
         };
         "morphotera.scout.StartCard.Item": {
@@ -4293,7 +4300,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.read.TextureFound"];
+                    "application/json": components["schemas"]["morphotera.app.read.ReadController.TextureOffer"];
                 };
             };
         };

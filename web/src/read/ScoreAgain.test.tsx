@@ -14,28 +14,23 @@ const field = {
     { id: 'b', label: '2' },
   ],
 };
-const whole = { field } as unknown as WholeVisit;
+const land = field as unknown as WholeVisit['field'];
 
-it('a texture that is known already, or nowhere found, is not offered', () => {
-  expect(offerOf({ texture: 'clay-loam', clayPercent: null, at: ['a'], of: 1 }, whole, 'm')).toBeNull();
-  expect(offerOf({ texture: null, clayPercent: null, at: [], of: 0 }, whole, 'm')).toBeNull();
+it('where nothing is offered, nothing is said', () => {
+  const found = { texture: 'clay-loam', clayPercent: null, at: ['a'], of: 1, offer: null };
+  expect(offerOf(found, land, 'm')).toBeNull();
 });
 
 it('what most spots have is offered to the field, with its spots named', () => {
-  const offer = offerOf({ texture: 'loam', clayPercent: 20.34, at: ['a', 'b'], of: 2 }, whole, 'm');
-  expect(offer).toMatchObject({ ofField: true, texture: 'loam', clayPercent: 20.3 });
-  expect(offer?.sentence).toContain('loam, 20 % clay, at 2 of 2 spots (1, 2)');
-});
-
-it('the clay of one texture is not carried to another', () => {
-  expect(
-    offerOf({ texture: 'sand', clayPercent: null, at: ['a'], of: 2 }, whole, 'm')?.clayPercent,
-  ).toBeNull();
+  const offered = { texture: 'loam', clayPercent: 20.3 };
+  const found = { texture: 'loam', clayPercent: 20.34, at: ['a', 'b'], of: 2, offer: offered };
+  const offer = offerOf(found, land, 'm');
+  expect(offer).toMatchObject({ ofField: true, ...offered });
+  expect(offer?.sentence).toContain('loam, 20 % clay, at 2 of 2 spots (1, 2); it is down as clay loam');
 });
 
 it('a strip is offered a texture of its own', () => {
-  expect(offerOf({ texture: 'sand', clayPercent: null, at: ['a'], of: 1 }, whole, 's')).toMatchObject({
-    ofField: false,
-    texture: 'sand',
-  });
+  const offered = { texture: 'sand', clayPercent: null };
+  const found = { texture: 'sand', clayPercent: null, at: ['a'], of: 1, offer: offered };
+  expect(offerOf(found, land, 's')).toMatchObject({ ofField: false, texture: 'sand' });
 });

@@ -71,7 +71,7 @@ function TextureOffer({ whole, zone, onFault }: { whole: WholeVisit; zone: strin
         }),
       ) as Promise<TextureFound>,
   });
-  const offer = found.data && offerOf(found.data, whole, zone);
+  const offer = found.data && offerOf(found.data, whole.field, zone);
   if (!offer) return null;
 
   async function accept() {
@@ -106,22 +106,14 @@ function TextureOffer({ whole, zone, onFault }: { whole: WholeVisit; zone: strin
   );
 }
 
-/** The offer, where what was found is not what is known; a zone beside the whole field gets a texture of its own. */
-export function offerOf(found: TextureFound, whole: Pick<WholeVisit, 'field'>, zoneId: string) {
-  const { field } = whole;
+/** The offer in words; the main zone's texture is the field's own, another zone gets one of its own. */
+export function offerOf(
+  found: TextureFound,
+  field: Pick<WholeVisit['field'], 'zones' | 'spots' | 'texture'>,
+  zoneId: string,
+) {
   const zone = field.zones.find((one) => one.id === zoneId);
-  if (!zone || found.at.length === 0) return null;
-  const ofField = zone.kind === 'main';
-  const known = zone.texture === null ? field : zone;
-  const texture = found.texture ?? known.texture;
-  // A clay that goes with another texture is not carried over.
-  const clayPercent =
-    found.clayPercent === null
-      ? texture === known.texture
-        ? known.clayPercent
-        : null
-      : Math.round(found.clayPercent * 10) / 10;
-  if (texture === known.texture && clayPercent === known.clayPercent) return null;
+  if (!zone || !found.offer) return null;
   const labels = found.at.map((id) => field.spots.find((spot) => spot.id === id)?.label ?? '').join(', ');
   const what = [
     found.texture?.replaceAll('-', ' '),
@@ -129,13 +121,12 @@ export function offerOf(found: TextureFound, whole: Pick<WholeVisit, 'field'>, z
   ]
     .filter(Boolean)
     .join(', ');
-  const before =
-    known.texture === null ? 'none is known of it' : `it is down as ${known.texture.replaceAll('-', ' ')}`;
+  const known = zone.texture ?? field.texture;
+  const before = known === null ? 'none is known of it' : `it is down as ${known.replaceAll('-', ' ')}`;
   return {
+    ...found.offer,
     zone,
-    ofField,
-    texture,
-    clayPercent,
+    ofField: zone.kind === 'main',
     sentence: `The ground was found to be ${what}, at ${found.at.length} of ${found.of} spots (${labels}); ${before}.`,
   };
 }

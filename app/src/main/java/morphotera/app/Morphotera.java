@@ -27,8 +27,9 @@ public class Morphotera {
         return new JdbcConnectionDetails() {
             @Override
             public String getJdbcUrl() {
-                // A reading is acknowledged only when it is on disk: no write delay.
-                return "jdbc:h2:file:" + file + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT=10000";
+                // A reading is acknowledged only when it is on disk: no write delay. Statements are read once and kept.
+                return "jdbc:h2:file:" + file
+                        + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT=10000;QUERY_CACHE_SIZE=512";
             }
 
             @Override

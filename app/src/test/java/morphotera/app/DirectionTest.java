@@ -58,8 +58,6 @@ class DirectionTest {
                 .that()
                 .areAnnotatedWith(RestController.class)
                 .and()
-                .doNotHaveSimpleName("SessionController")
-                .and()
                 .doNotHaveSimpleName("Health")
                 .should()
                 .dependOnClassesThat()

@@ -56,7 +56,119 @@ public interface Remedy {
             List<String> cautions,
             List<String> watch,
             @Nullable String decides,
-            Map<String, Object> example) {}
+            Map<String, Object> example) {
+
+        public static Builder of(String id, String name) {
+            return new Builder(id, name);
+        }
+
+        /** Says a remedy part by part; what is not said is empty. */
+        public static final class Builder {
+            private final String id;
+            private final String name;
+            private String purpose;
+            private Grade grade;
+            private List<Entry> fields = List.of();
+            private Map<String, List<String>> from = Map.of();
+            private List<Integer> months = List.of();
+            private Cost cost;
+            private String effect;
+            private String range = "";
+            private String source = "";
+            private List<String> cautions = List.of();
+            private List<String> watch = List.of();
+            private String decides;
+            private Map<String, Object> example = Map.of();
+
+            private Builder(String id, String name) {
+                this.id = id;
+                this.name = name;
+            }
+
+            public Builder purpose(String says) {
+                purpose = says;
+                return this;
+            }
+
+            public Builder grade(Grade of) {
+                grade = of;
+                return this;
+            }
+
+            public Builder fields(Entry... all) {
+                fields = List.of(all);
+                return this;
+            }
+
+            public Builder from(Map<String, List<String>> places) {
+                from = places;
+                return this;
+            }
+
+            public Builder months(Integer... all) {
+                return months(List.of(all));
+            }
+
+            public Builder months(List<Integer> all) {
+                months = all;
+                return this;
+            }
+
+            public Builder cost(Cost of) {
+                cost = of;
+                return this;
+            }
+
+            public Builder effect(String says) {
+                effect = says;
+                return this;
+            }
+
+            public Builder range(String says) {
+                range = says;
+                return this;
+            }
+
+            public Builder source(String says) {
+                source = says;
+                return this;
+            }
+
+            public Builder cautions(String... all) {
+                return cautions(List.of(all));
+            }
+
+            public Builder cautions(List<String> all) {
+                cautions = all;
+                return this;
+            }
+
+            public Builder watch(String... all) {
+                return watch(List.of(all));
+            }
+
+            public Builder watch(List<String> all) {
+                watch = all;
+                return this;
+            }
+
+            public Builder decides(String says) {
+                decides = says;
+                return this;
+            }
+
+            public Builder example(Map<String, Object> input) {
+                example = input;
+                return this;
+            }
+
+            public Description build() {
+                return new Description(
+                        id, name, purpose, grade, fields, from, months, cost, effect, range, source, cautions, watch,
+                        decides, example);
+            }
+        }
+    }
 
     /** A made-up price: so much for each tonne, hectare, sample or the like. */
     record Cost(double amount, String per) {}

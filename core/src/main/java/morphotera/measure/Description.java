@@ -95,4 +95,113 @@ public record Description(
         }
         return seconds / 60;
     }
+
+    public static Builder of(String id, String name) {
+        return new Builder(id, name);
+    }
+
+    /** Says a method part by part; what is not said is empty. Any day will do, and nobody judges by eye, unless said. */
+    public static final class Builder {
+        private final String id;
+        private final String name;
+        private String purpose;
+        private Group group;
+        private Grade grade;
+        private Day day = Day.ANY;
+        private boolean judged;
+        private String about;
+        private List<Gear> gear = List.of();
+        private List<String> cautions = List.of();
+        private List<Variant> variants = List.of();
+        private List<Entry> fields = List.of();
+        private List<Check> checks = List.of();
+        private List<Result> results = List.of();
+        private String source;
+        private Map<String, String> words = Map.of();
+
+        private Builder(String id, String name) {
+            this.id = id;
+            this.name = name;
+        }
+
+        public Builder purpose(String says) {
+            purpose = says;
+            return this;
+        }
+
+        public Builder group(Group of) {
+            group = of;
+            return this;
+        }
+
+        public Builder grade(Grade of) {
+            grade = of;
+            return this;
+        }
+
+        public Builder day(Day needed) {
+            day = needed;
+            return this;
+        }
+
+        public Builder judged() {
+            judged = true;
+            return this;
+        }
+
+        public Builder about(String says) {
+            about = says;
+            return this;
+        }
+
+        public Builder gear(Gear... all) {
+            gear = List.of(all);
+            return this;
+        }
+
+        public Builder cautions(String... all) {
+            cautions = List.of(all);
+            return this;
+        }
+
+        public Builder variants(Variant... all) {
+            variants = List.of(all);
+            return this;
+        }
+
+        public Builder fields(Entry... all) {
+            fields = List.of(all);
+            return this;
+        }
+
+        public Builder checks(Check... all) {
+            checks = List.of(all);
+            return this;
+        }
+
+        public Builder results(Result... all) {
+            return results(List.of(all));
+        }
+
+        public Builder results(List<Result> all) {
+            results = all;
+            return this;
+        }
+
+        public Builder source(String says) {
+            source = says;
+            return this;
+        }
+
+        public Builder words(Map<String, String> templates) {
+            words = templates;
+            return this;
+        }
+
+        public Description build() {
+            return new Description(
+                    id, name, purpose, group, grade, day, judged, about, gear, cautions, variants, fields, checks,
+                    results, source, words);
+        }
+    }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import morphotera.ground.Decimal;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.measure.Known;
@@ -20,6 +22,25 @@ import morphotera.measure.Taken;
  */
 public record TextureFound(
         @Nullable String texture, @Nullable Double clayPercent, List<String> at, int of) {
+
+    /** What a zone would be called, where that is not what it is called already. */
+    public record Offer(@Nullable String texture, @Nullable Double clayPercent) {}
+
+    /**
+     * A texture or clay that was not found stays as it is said; but a clay that goes with another texture is not carried over.
+     *
+     * @return null where nothing was found or it would change nothing
+     */
+    public @Nullable Offer offer(@Nullable String saidTexture, @Nullable Double saidClay) {
+        if (at.isEmpty()) {
+            return null;
+        }
+        String called = texture == null ? saidTexture : texture;
+        Double keptClay = Objects.equals(called, saidTexture) ? saidClay : null;
+        Double clay = clayPercent == null ? keptClay : (Double) Decimal.round(clayPercent, 1);
+        boolean same = Objects.equals(called, saidTexture) && Objects.equals(clay, saidClay);
+        return same ? null : new Offer(called, clay);
+    }
 
     public static TextureFound of(List<Taken> ofZone) {
         Map<String, List<Taken>> bySpot = new LinkedHashMap<>();

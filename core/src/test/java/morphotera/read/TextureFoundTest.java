@@ -34,6 +34,18 @@ class TextureFoundTest {
     }
 
     @Test
+    void what_is_known_already_is_not_offered_and_the_clay_of_another_texture_is_not_carried_over() {
+        TextureFound sand = TextureFound.of(List.of(feel("1", 5, 0)));
+        assertThat(sand.offer("sand", 4.0)).isNull();
+        assertThat(sand.offer("clay-loam", 31.0)).isEqualTo(new TextureFound.Offer("sand", null));
+        assertThat(sand.offer(null, null)).isEqualTo(new TextureFound.Offer("sand", null));
+        TextureFound clay = TextureFound.of(List.of(sheet("1", 20.14), sheet("2", 20.14)));
+        assertThat(clay.offer("loam", 18.0)).isEqualTo(new TextureFound.Offer("loam", 20.1));
+        assertThat(clay.offer("loam", 20.1)).isNull();
+        assertThat(TextureFound.of(List.of()).offer("loam", 18.0)).isNull();
+    }
+
+    @Test
     void spots_that_disagree_evenly_offer_no_name() {
         TextureFound found = TextureFound.of(List.of(feel("1", 5, 0), feel("2", 5, 60)));
         assertThat(found.texture()).isNull();

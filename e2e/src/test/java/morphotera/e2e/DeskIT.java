@@ -9,27 +9,15 @@ import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Each verb's main path at a desk, on the packaged jar with the demo scenario. */
 class DeskIT {
-    private static Jar jar;
+    private final Jar jar = Jar.demo();
     private Visitor adviser;
     private Page page;
-
-    @BeforeAll
-    static void start() {
-        jar = Jar.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        jar.close();
-    }
 
     @BeforeEach
     void signIn() {

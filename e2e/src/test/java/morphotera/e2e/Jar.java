@@ -15,6 +15,8 @@ final class Jar implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
     private static final long PATIENCE_S = 180;
 
+    private static Jar demo;
+
     private final Process process;
     private final Path log;
     private final int port;
@@ -25,9 +27,13 @@ final class Jar implements AutoCloseable {
         this.port = port;
     }
 
-    /** With the demo scenario, laid out before the first page is asked for. */
-    static Jar demo() {
-        return start("demo scenario laid out", "--morphotera.demo=true");
+    /** With the demo scenario, laid out; one for all tests, each at a place of its own in it. It ends with them. */
+    static synchronized Jar demo() {
+        if (demo == null) {
+            demo = start("demo scenario laid out", "--morphotera.demo=true");
+            Runtime.getRuntime().addShutdownHook(new Thread(demo::close));
+        }
+        return demo;
     }
 
     /** With nothing in it. */

@@ -4,24 +4,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Takes the kept pictures of the main views anew, from the demo data: {@code mvn -Pscreenshots verify}. */
 class Screenshots {
     private static final Path KEPT = Path.of("../docs/screenshots");
-    private static Jar jar;
-
-    @BeforeAll
-    static void start() {
-        jar = Jar.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        jar.close();
-    }
+    private final Jar jar = Jar.demo();
 
     private static void keep(Visitor visitor, String name) {
         // Fonts and the last query's drawing.

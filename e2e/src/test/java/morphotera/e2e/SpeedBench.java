@@ -11,8 +11,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Measures and prints; asserts nothing. {@code mvn -Pbench verify}; figures are kept in docs/performance.md. */
@@ -21,24 +19,14 @@ class SpeedBench {
             {"context":{"use":"arable","texture":"loam","moisture":"moist"},"reading":{"crumbState":"air-dry","crumbs":[
             {"fellAt":"still","seconds":38},{"fellAt":"gentle"},{"fellAt":"strong"},{"fellAt":"never"},{"fellAt":"never"}]}}""";
 
-    private static Jar jar;
-
-    @BeforeAll
-    static void start() {
-        jar = Jar.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        jar.close();
-    }
+    private static final Jar JAR = Jar.demo();
 
     @Test
     void evaluate_at_the_server() throws Exception {
         CookieManager cookies = new CookieManager();
         HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
         http.send(
-                HttpRequest.newBuilder(URI.create(jar.url("/api/welcome"))).build(),
+                HttpRequest.newBuilder(URI.create(JAR.url("/api/welcome"))).build(),
                 HttpResponse.BodyHandlers.discarding());
         send(http, cookies, "/api/session", "{\"email\":\"adviser@tidewrack.example\",\"password\":\"slack-tide-41\"}");
         List<Double> millis = new ArrayList<>();
@@ -144,7 +132,7 @@ class SpeedBench {
     }
 
     private static void get(HttpClient http, String path) throws Exception {
-        http.send(HttpRequest.newBuilder(URI.create(jar.url(path))).build(), HttpResponse.BodyHandlers.ofString());
+        http.send(HttpRequest.newBuilder(URI.create(JAR.url(path))).build(), HttpResponse.BodyHandlers.ofString());
     }
 
     private static void put(HttpClient http, CookieManager cookies, String path, String body) throws Exception {
@@ -163,7 +151,7 @@ class SpeedBench {
                 .orElseThrow()
                 .getValue();
         HttpResponse<String> answer = http.send(
-                HttpRequest.newBuilder(URI.create(jar.url(path)))
+                HttpRequest.newBuilder(URI.create(JAR.url(path)))
                         .header("Content-Type", "application/json")
                         .header("X-XSRF-TOKEN", token)
                         .method(verb, HttpRequest.BodyPublishers.ofString(body))
@@ -179,7 +167,7 @@ class SpeedBench {
         List<Double> season = new ArrayList<>();
         List<Double> section = new ArrayList<>();
         for (int i = 0; i < 7; i++) {
-            try (Visitor adviser = Visitor.atDesk(jar)) {
+            try (Visitor adviser = Visitor.atDesk(JAR)) {
                 Page page = adviser.page;
                 adviser.open("/");
                 adviser.button("Go in as adviser@tidewrack.example").waitFor();

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -269,69 +270,59 @@ class DemoStart implements ApplicationRunner {
                             card,
                             ticks,
                             0));
-            Instant taken = start;
-            if (visit.ground() != null) {
-                for (Scenario.ZoneOf zone : field.zones()) {
-                    Scenario.Ground ground = visit.ground().get(zone.name());
-                    for (Scenario.SpotOf spot : ground == null ? List.<Scenario.SpotOf>of() : zone.spots()) {
-                        for (String method : visit.methods()) {
-                            taken = taken.plusSeconds(240);
-                            UUID id = id(taken);
-                            Map<String, Object> reading = simulator.reading(method, ground, spot);
-                            put(observer, id, visitId, spots.get(spot.label()), method, reading, taken, null, null);
-                            if ((spot.label() + " " + method).equals(visit.corrected())) {
-                                correct(observer, id, visitId, spots.get(spot.label()), method, reading, taken);
-                            }
+            List<Readings.Numbered> taken = new ArrayList<>();
+            Instant at = start;
+            for (Scenario.ZoneOf zone : visit.ground() == null ? List.<Scenario.ZoneOf>of() : field.zones()) {
+                Scenario.Ground ground = visit.ground().get(zone.name());
+                for (Scenario.SpotOf spot : ground == null ? List.<Scenario.SpotOf>of() : zone.spots()) {
+                    UUID spotId = spots.get(spot.label()).id();
+                    for (String method : visit.methods()) {
+                        at = at.plusSeconds(240);
+                        Map<String, Object> reading = simulator.reading(method, ground, spot);
+                        Readings.Numbered first = numbered(id(at), visitId, spotId, method, reading, at, null);
+                        taken.add(first);
+                        if ((spot.label() + " " + method).equals(visit.corrected())) {
+                            taken.add(corrected(first, reading));
                         }
                     }
                 }
             }
+            readings.layOut(observer, visitId, taken);
             if (visit.running() != null) {
                 visit.running().forEach(hole -> run(observer, visitId, spots.get(hole.spot()), hole));
             }
         }
 
-        private void put(
-                Viewer observer,
+        private Readings.Numbered numbered(
                 UUID id,
                 UUID visitId,
-                Spot spot,
+                UUID spotId,
                 String method,
                 Map<String, Object> reading,
                 Instant taken,
-                UUID corrects,
-                String reason) {
-            readings.put(
-                    observer,
+                UUID corrects) {
+            String reason = corrects == null ? null : "tape read from the rim";
+            return new Readings.Numbered(
                     id,
                     new ReadingBody(
-                            visitId, spot.id(), method, null, 1, reading, null, null, taken, "phone", corrects,
-                            reason));
+                            visitId, spotId, method, null, 1, reading, null, null, taken, "phone", corrects, reason));
         }
 
         /** The deepest point was typed a digit short and is put right; both versions are kept. */
-        private void correct(
-                Viewer observer,
-                UUID wrong,
-                UUID visitId,
-                Spot spot,
-                String method,
-                Map<String, Object> reading,
-                Instant taken) {
+        private Readings.Numbered corrected(Readings.Numbered wrong, Map<String, Object> reading) {
             Map<String, Object> right = new LinkedHashMap<>(reading);
-            if (method.equals("root-depth")) {
+            ReadingBody body = wrong.body();
+            if (body.method().equals("root-depth")) {
                 right.put("maxCm", (Double) reading.get("maxCm") + 4);
             }
-            put(
-                    observer,
-                    id(taken.plusSeconds(900)),
-                    visitId,
-                    spot,
-                    method,
+            return numbered(
+                    id(body.takenAt().plusSeconds(900)),
+                    body.visitId(),
+                    body.spotId(),
+                    body.method(),
                     right,
-                    taken,
-                    wrong,
-                    "tape read from the rim");
+                    body.takenAt(),
+                    wrong.id());
         }
 
         /** A hole that is being read now: what was typed so far, and the clock for the next reading. */

@@ -48,12 +48,12 @@ public class Land {
                 .toList();
     }
 
-    /** Something of the field changed that the season shows. */
     /** Until the transaction ends, nobody else begins anything new in the practice. */
     public void lock(Viewer viewer) {
         land.lockPractice(viewer);
     }
 
+    /** Something of the field changed that the season shows. */
     public void touch(Viewer viewer, UUID fieldId) {
         land.touch(viewer, fieldId);
     }
@@ -61,6 +61,13 @@ public class Land {
     public Field field(Viewer viewer, UUID id) {
         FieldRow row = land.field(viewer, id).orElseThrow(() -> new NotFound("field", id));
         return field(row, land.zones(viewer, id), land.spots(viewer, id));
+    }
+
+    /** A field with one of its spots, whatever their number; none where the spot lies elsewhere. */
+    public Optional<Field> fieldAt(Viewer viewer, UUID id, UUID spotId) {
+        return land.spot(viewer, spotId)
+                .filter(spot -> spot.fieldId().equals(id))
+                .flatMap(spot -> land.field(viewer, id).map(row -> field(row, land.zones(viewer, id), List.of(spot))));
     }
 
     @Transactional

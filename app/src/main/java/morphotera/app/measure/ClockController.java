@@ -73,7 +73,7 @@ class ClockController {
                 null,
                 body.method(),
                 body.variant(),
-                body.repeat() == null ? 1 : body.repeat(),
+                CellCheck.repeatOrFirst(body.repeat()),
                 body.step(),
                 body.beganAt(),
                 body.endedAt());

@@ -72,7 +72,7 @@ class DraftController {
                         visitId,
                         spotId,
                         method,
-                        body.repeat() == null ? 1 : body.repeat(),
+                        CellCheck.repeatOrFirst(body.repeat()),
                         body.variant(),
                         body.note(),
                         body.sampleId(),

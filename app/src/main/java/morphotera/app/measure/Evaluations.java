@@ -78,9 +78,8 @@ class Evaluations {
     }
 
     /** Whether a result was computed with just this; one of before contexts were kept was not. */
-    boolean isOf(ReadingRow row, Map<String, Object> context) {
-        return row.contextJson() != null
-                && Objects.equals(json.read(row.contextJson(), OBJECT), json.read(json.write(context), OBJECT));
+    boolean isOf(Reading reading, Map<String, Object> context) {
+        return Objects.equals(reading.context(), json.read(json.write(context), OBJECT));
     }
 
     ResultRow result(UUID readingId, Field field, UUID spotId, Map<String, Object> context, Evaluation done) {

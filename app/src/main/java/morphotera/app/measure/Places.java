@@ -1,6 +1,7 @@
 package morphotera.app.measure;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import morphotera.app.api.NotFound;
 import morphotera.app.land.Field;
@@ -12,7 +13,7 @@ import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.springframework.stereotype.Component;
 
-/** A visit with its field, and the check that a spot lies in it. */
+/** A spot in a visit, and the check that it lies in the visit's field. */
 @Component
 class Places {
     private final Visits visits;
@@ -23,38 +24,28 @@ class Places {
         this.land = land;
     }
 
+    /** @param field with this one of its spots */
     record Place(Visit visit, Field field) {}
 
     /** Both as named in a body: what is not here is refused at its pointer. */
     Place inBody(Viewer viewer, UUID visitId, UUID spotId) {
-        Place place;
+        Visit visit;
         try {
-            place = place(viewer, visitId);
+            visit = visits.visit(viewer, visitId);
         } catch (NotFound none) {
             throw refused("/visitId", "There is no such visit here.");
         }
-        if (!has(place.field(), spotId)) {
-            throw refused("/spotId", "There is no such spot in this field.");
-        }
-        return place;
+        return place(viewer, visit, spotId)
+                .orElseThrow(() -> refused("/spotId", "There is no such spot in this field."));
     }
 
     /** Both as named in the address: what is not here is not found. */
     Place inAddress(Viewer viewer, UUID visitId, UUID spotId) {
-        Place place = place(viewer, visitId);
-        if (!has(place.field(), spotId)) {
-            throw new NotFound("spot", spotId);
-        }
-        return place;
+        return place(viewer, visits.visit(viewer, visitId), spotId).orElseThrow(() -> new NotFound("spot", spotId));
     }
 
-    private Place place(Viewer viewer, UUID visitId) {
-        Visit visit = visits.visit(viewer, visitId);
-        return new Place(visit, land.field(viewer, visit.fieldId()));
-    }
-
-    private static boolean has(Field field, UUID spotId) {
-        return field.spots().stream().anyMatch(spot -> spot.id().equals(spotId));
+    private Optional<Place> place(Viewer viewer, Visit visit, UUID spotId) {
+        return land.fieldAt(viewer, visit.fieldId(), spotId).map(field -> new Place(visit, field));
     }
 
     private static Refused refused(String path, String text) {

@@ -57,7 +57,7 @@ public record ReadingBody(
     }
 
     int repeatOrFirst() {
-        return repeat == null ? 1 : repeat;
+        return CellCheck.repeatOrFirst(repeat);
     }
 
     Cell cell() {

@@ -2,13 +2,12 @@ package morphotera.app.measure;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import morphotera.app.api.Json;
@@ -105,31 +104,53 @@ public class Readings {
     /** Takes a reading. The same again is the same; another under the same id is refused, since readings are corrected, not changed. */
     @Transactional
     public Reading put(Viewer viewer, UUID id, ReadingBody body) {
-        places.inBody(viewer, body.visitId(), body.spotId());
         visits.lock(viewer, body.visitId());
+        Places.Place place = places.inBody(viewer, body.visitId(), body.spotId());
         Optional<Reading> there = find(viewer, id);
         if (there.isPresent()) {
             return sameOrStale(there.get(), body);
         }
         checkCorrection(viewer, body);
-        Places.Place place = places.inBody(viewer, body.visitId(), body.spotId());
+        List<Reading> standing = standingAt(viewer, body.visitId(), body.spotId());
+        Reading taken = take(viewer, place, standing, id, body);
+        land.touch(viewer, place.field().id());
+        return taken;
+    }
+
+    /** A reading new to the store, under its id. */
+    public record Numbered(UUID id, ReadingBody body) {}
+
+    /** Lays out a visit's readings in the order taken: the same as taking each, with the visit's ground read once. */
+    @Transactional
+    public void layOut(Viewer viewer, UUID visitId, List<Numbered> all) {
+        visits.lock(viewer, visitId);
+        Visit visit = visits.visit(viewer, visitId);
+        Places.Place place = new Places.Place(visit, land.field(viewer, visit.fieldId()));
+        Map<UUID, List<Reading>> bySpot = new HashMap<>();
+        for (Numbered one : all) {
+            UUID spot = one.body().spotId();
+            List<Reading> standing = bySpot.computeIfAbsent(spot, any -> standingAt(viewer, visitId, spot));
+            take(viewer, place, standing, one.id(), one.body());
+        }
+        land.touch(viewer, visit.fieldId());
+    }
+
+    /** @param standing what stands at its spot before, and after */
+    private Reading take(Viewer viewer, Places.Place place, List<Reading> standing, UUID id, ReadingBody body) {
         Field field = place.field();
-        List<Reading> atSpot = standingAt(viewer, body.visitId(), body.spotId());
-        List<Taken> others = taken(
-                atSpot.stream().filter(one -> !one.id().equals(body.corrects())).toList());
-        Map<String, Object> context =
-                evaluations.context(field, body.spotId(), place.visit(), Known.of(body.method(), others));
+        standing.removeIf(one -> one.id().equals(body.corrects()));
+        Known known = Known.of(body.method(), TakenReadings.of(standing));
+        Map<String, Object> context = evaluations.context(field, body.spotId(), place.visit(), known);
         Evaluation done = evaluations.evaluate(field, body.method(), context, body.reading());
         if (readings.add(viewer, id, body, json.write(body.reading()), Evaluations.RULES) == 0) {
             // Somebody else's practice has it.
             throw refused("", "unknown-id", "This id is taken. Save it under a new one.");
         }
-        save(viewer, field, id, body.spotId(), context, done);
+        List<MeasureRow> measures = save(viewer, field, id, body.spotId(), context, done);
         drafts.drop(viewer, body.visitId(), body.spotId(), body.method(), body.repeatOrFirst());
-        List<UUID> changed =
-                Known.isGivenBy(body.method()) ? computeAgain(viewer, field, place.visit(), body.spotId()) : List.of();
-        land.touch(viewer, field.id());
-        return find(viewer, id).orElseThrow().alongWith(changed);
+        Reading taken = evaluations.reading(readings.reading(viewer, id).orElseThrow(), measures);
+        standing.add(taken);
+        return taken.alongWith(afterChange(viewer, field, place.visit(), body.method(), standing));
     }
 
     /** What a reading would come to at its spot, stored nowhere. */
@@ -137,11 +158,10 @@ public class Readings {
     public Evaluation evaluate(
             Viewer viewer, UUID visitId, UUID spotId, String method, Map<String, Object> reading, UUID corrects) {
         Places.Place place = places.inAddress(viewer, visitId, spotId);
-        List<Taken> others = taken(standingAt(viewer, visitId, spotId).stream()
-                .filter(one -> !one.id().equals(corrects))
-                .toList());
+        List<Reading> standing = standingAt(viewer, visitId, spotId);
+        standing.removeIf(one -> one.id().equals(corrects));
         Map<String, Object> context =
-                evaluations.context(place.field(), spotId, place.visit(), Known.of(method, others));
+                evaluations.context(place.field(), spotId, place.visit(), Known.of(method, TakenReadings.of(standing)));
         return evaluations.evaluate(place.field(), method, context, reading);
     }
 
@@ -151,11 +171,10 @@ public class Readings {
         Reading reading = find(viewer, id).orElseThrow(() -> new NotFound("reading", id));
         visits.lock(viewer, reading.visitId());
         readings.setAside(viewer, id, reason);
-        Visit visit = visits.visit(viewer, reading.visitId());
-        Field field = land.field(viewer, visit.fieldId());
-        List<UUID> changed =
-                Known.isGivenBy(reading.method()) ? computeAgain(viewer, field, visit, reading.spotId()) : List.of();
-        land.touch(viewer, field.id());
+        Places.Place place = places.inAddress(viewer, reading.visitId(), reading.spotId());
+        List<Reading> standing = standingAt(viewer, reading.visitId(), reading.spotId());
+        List<UUID> changed = afterChange(viewer, place.field(), place.visit(), reading.method(), standing);
+        land.touch(viewer, place.field().id());
         return find(viewer, id).orElseThrow().alongWith(changed);
     }
 
@@ -199,27 +218,25 @@ public class Readings {
     }
 
     private List<Reading> standingAt(Viewer viewer, UUID visitId, UUID spotId) {
-        return with(readings.standingAt(viewer, visitId, spotId), readings.measuresAt(viewer, visitId, spotId));
+        return new ArrayList<>(
+                with(readings.standingAt(viewer, visitId, spotId), readings.measuresAt(viewer, visitId, spotId)));
     }
 
-    private static List<Taken> taken(List<Reading> all) {
-        return all.stream().map(TakenReadings::of).toList();
-    }
-
-    private void save(Viewer viewer, Field field, UUID id, UUID spotId, Map<String, Object> context, Evaluation done) {
-        readings.clearMeasures(id);
+    private List<MeasureRow> save(
+            Viewer viewer, Field field, UUID id, UUID spotId, Map<String, Object> context, Evaluation done) {
         readings.putResult(viewer, evaluations.result(id, field, spotId, context, done));
         List<MeasureRow> measures = evaluations.measures(id, done);
         if (!measures.isEmpty()) {
             readings.addMeasures(measures);
         }
+        return measures;
     }
 
     /** What the day was like decides what counts: its readings are computed again. */
     @EventListener
     void conditionsChanged(ConditionsChanged changed) {
         Field field = land.field(changed.viewer(), changed.visit().fieldId());
-        scoreAgain(changed.viewer(), field, changed.visit());
+        changed.computedAgain().addAll(scoreAgain(changed.viewer(), field, changed.visit()));
     }
 
     /**
@@ -238,23 +255,19 @@ public class Readings {
     }
 
     private List<UUID> scoreAgain(Viewer viewer, Field field, Visit visit) {
-        Set<UUID> spots = readings.ofVisit(viewer, visit.id()).stream()
-                .map(ReadingRow::spotId)
-                .collect(Collectors.toCollection(LinkedHashSet::new));
         List<UUID> changed = new ArrayList<>();
-        spots.forEach(spot -> changed.addAll(computeAgain(viewer, field, visit, spot)));
+        bySpot(viewer, visit)
+                .values()
+                .forEach(standing -> changed.addAll(computeAgain(viewer, field, visit, standing)));
         return changed;
     }
 
     /** The readings of a visit that "score again" would change, by what is known of the field now. */
     @Transactional(readOnly = true)
     public List<UUID> wouldChange(Viewer viewer, Field field, Visit visit) {
-        Map<UUID, List<Reading>> bySpot = ofVisit(viewer, visit.id()).stream()
-                .filter(Reading::stands)
-                .collect(Collectors.groupingBy(Reading::spotId, LinkedHashMap::new, Collectors.toList()));
         List<UUID> would = new ArrayList<>();
-        bySpot.forEach((spot, all) -> {
-            List<Taken> taken = taken(all);
+        bySpot(viewer, visit).forEach((spot, all) -> {
+            List<Taken> taken = TakenReadings.of(all);
             for (Reading one : all) {
                 Map<String, Object> context = evaluations.context(field, spot, visit, Known.of(one.method(), taken));
                 Evaluation again = evaluations.evaluate(field, one.method(), context, one.reading());
@@ -267,22 +280,33 @@ public class Readings {
         return would;
     }
 
+    private Map<UUID, List<Reading>> bySpot(Viewer viewer, Visit visit) {
+        return ofVisit(viewer, visit.id()).stream()
+                .filter(Reading::stands)
+                .collect(Collectors.groupingBy(Reading::spotId, LinkedHashMap::new, Collectors.toList()));
+    }
+
+    /** A method that tells others what they rest on has one more reading, or one less. */
+    private List<UUID> afterChange(Viewer viewer, Field field, Visit visit, String method, List<Reading> standing) {
+        return Known.isGivenBy(method) ? computeAgain(viewer, field, visit, standing) : List.of();
+    }
+
     /** Computes those readings of a spot again whose context is another now, in the order in which they rest on one another. */
-    private List<UUID> computeAgain(Viewer viewer, Field field, Visit visit, UUID spotId) {
-        List<ReadingRow> rows = new ArrayList<>(readings.standingAt(viewer, visit.id(), spotId));
+    private List<UUID> computeAgain(Viewer viewer, Field field, Visit visit, List<Reading> standing) {
         Map<UUID, Taken> taken = new LinkedHashMap<>();
-        standingAt(viewer, visit.id(), spotId).forEach(one -> taken.put(one.id(), TakenReadings.of(one)));
-        rows.sort(Comparator.comparingInt(row -> Known.order(row.method())));
+        standing.forEach(one -> taken.put(one.id(), TakenReadings.of(one)));
+        List<Reading> inOrder = new ArrayList<>(standing);
+        inOrder.sort(Comparator.comparingInt(one -> Known.order(one.method())));
         List<UUID> changed = new ArrayList<>();
-        for (ReadingRow row : rows) {
-            Known known = Known.of(row.method(), List.copyOf(taken.values()));
-            Map<String, Object> context = evaluations.context(field, spotId, visit, known);
-            if (!evaluations.isOf(row, context)) {
-                Evaluation done = evaluations.evaluate(field, row.method(), context, evaluations.entered(row));
-                save(viewer, field, row.id(), spotId, context, done);
-                Taken before = taken.get(row.id());
-                taken.put(row.id(), TakenReadings.with(before, done));
-                changed.add(row.id());
+        for (Reading one : inOrder) {
+            Known known = Known.of(one.method(), List.copyOf(taken.values()));
+            Map<String, Object> context = evaluations.context(field, one.spotId(), visit, known);
+            if (!evaluations.isOf(one, context)) {
+                Evaluation done = evaluations.evaluate(field, one.method(), context, one.reading());
+                readings.clearMeasures(one.id());
+                save(viewer, field, one.id(), one.spotId(), context, done);
+                taken.put(one.id(), TakenReadings.with(taken.get(one.id()), done));
+                changed.add(one.id());
             }
         }
         return changed;

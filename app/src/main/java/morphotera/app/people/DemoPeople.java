@@ -11,6 +11,8 @@ public class DemoPeople {
     private final PeopleMapper people;
     private final PasswordEncoder passwords;
     private final DemoLogins demo;
+    /** Costly by intent, and the same for all of them. */
+    private String hash;
 
     DemoPeople(PeopleMapper people, PasswordEncoder passwords, DemoLogins demo) {
         this.people = people;
@@ -19,7 +21,10 @@ public class DemoPeople {
     }
 
     public void add(UUID id, UUID practiceId, String email, String name, Role role, List<UUID> holdings) {
-        people.add(new Person(id, practiceId, email, name, role.word(), passwords.encode(demo.password()), 1));
+        if (hash == null) {
+            hash = passwords.encode(demo.password());
+        }
+        people.add(new Person(id, practiceId, email, name, role.word(), hash, 1));
         holdings.forEach(holding -> people.addHolding(id, holding));
     }
 }

@@ -39,6 +39,23 @@ class People {
                 .toList();
     }
 
+    Optional<Person> byEmail(String email) {
+        return people.byEmail(email);
+    }
+
+    Person person(UUID id) {
+        return people.byId(id).orElseThrow();
+    }
+
+    PeopleMapper.Practice practice(UUID id) {
+        return people.practice(id);
+    }
+
+    /** Whether nobody has begun a practice yet. */
+    boolean isEmpty() {
+        return people.practices() == 0;
+    }
+
     /** The practice and the owner it begins with; two at one moment come one after the other. */
     @Transactional
     public Person firstOwner(SessionController.FirstOwner body) {

@@ -18,6 +18,8 @@ import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+import org.springframework.session.config.SessionRepositoryCustomizer;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 
 /** Who may reach what: the page and the sign-in are open, the rest of the API is for those signed in. */
 @Configuration
@@ -97,6 +99,17 @@ class Security {
         return name -> {
             throw new UsernameNotFoundException(name);
         };
+    }
+
+    /** When a session was last used is written once in five minutes, not at every request; whose it is never changes. */
+    @Bean
+    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seldomWritten() {
+        return sessions -> sessions.setUpdateSessionQuery("""
+                update %TABLE_NAME% set session_id = ?, last_access_time = ?, max_inactive_interval = ?, expiry_time = ?,
+                  principal_name = ?
+                where primary_id = ?
+                  and last_access_time < cast(extract(epoch from current_timestamp) * 1000 as bigint) - 300000
+                """);
     }
 
     /** A cookie goes over plain HTTP only on this machine. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.ground.Coded;
@@ -21,6 +22,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,20 +34,18 @@ import org.springframework.web.bind.annotation.RestController;
 /** Signing in and out, and who am I; the first owner of an empty product. */
 @RestController
 class SessionController {
-    private final PeopleMapper people;
-    private final People practices;
+    private final People people;
     private final PasswordEncoder passwords;
     private final PasswordGuard guard;
     private final Sessions sessions;
     private final CsrfTokenRepository tokens;
     private final DemoLogins demo;
     private final Clock clock;
-    /** Hashed against when the address is unknown, so that both answers cost the same. */
-    private final String nobodysHash;
+    /** Hashed against when the address is unknown, so that both answers cost the same; made at the first sign-in. */
+    private final Supplier<String> nobodysHash;
 
     SessionController(
-            PeopleMapper people,
-            People practices,
+            People people,
             PasswordEncoder passwords,
             PasswordGuard guard,
             Sessions sessions,
@@ -53,14 +53,13 @@ class SessionController {
             DemoLogins demo,
             Clock clock) {
         this.people = people;
-        this.practices = practices;
         this.passwords = passwords;
         this.guard = guard;
         this.sessions = sessions;
         this.tokens = tokens;
         this.demo = demo;
         this.clock = clock;
-        this.nobodysHash = passwords.encode("nobody");
+        this.nobodysHash = SingletonSupplier.of(() -> passwords.encode("nobody"));
     }
 
     record SignIn(String email, String password) implements Checked {
@@ -99,7 +98,7 @@ class SessionController {
             @Parameter(hidden = true) CsrfToken token, @Parameter(hidden = true) Authentication signedIn) {
         token.getToken();
         return signedIn != null && signedIn.getPrincipal() instanceof Viewer viewer
-                ? ResponseEntity.ok(me(people.byId(viewer.personId()).orElseThrow()))
+                ? ResponseEntity.ok(me(people.person(viewer.personId())))
                 : ResponseEntity.status(401).build();
     }
 
@@ -109,7 +108,7 @@ class SessionController {
         return new Welcome(
                 clock.instant(),
                 signedIn != null && signedIn.getPrincipal() instanceof Viewer,
-                people.practices() == 0,
+                people.isEmpty(),
                 demo.logins(),
                 demo.password());
     }
@@ -118,7 +117,7 @@ class SessionController {
     Me signIn(@RequestBody SignIn body, HttpServletRequest request, HttpServletResponse response) {
         String email = body.email().strip().toLowerCase(Locale.ROOT);
         Optional<Person> person = people.byEmail(email);
-        String hash = person.map(Person::passwordHash).orElse(nobodysHash);
+        String hash = person.map(Person::passwordHash).orElseGet(nobodysHash);
         boolean right = guard.isRight(
                 email, request.getRemoteAddr(), () -> passwords.matches(body.password(), hash) && person.isPresent());
         if (!right) {
@@ -141,7 +140,7 @@ class SessionController {
     @PutMapping("/api/session/password")
     ResponseEntity<Void> password(@RequestBody NewPassword body, HttpServletRequest request) {
         Viewer viewer = Viewer.current();
-        Person person = people.byId(viewer.personId()).orElseThrow();
+        Person person = people.person(viewer.personId());
         boolean right = guard.isRight(
                 person.email(), request.getRemoteAddr(), () -> passwords.matches(body.old(), person.passwordHash()));
         if (!right) {
@@ -150,7 +149,7 @@ class SessionController {
         Findings findings = new Findings();
         Passwords.check(findings, "/password", person.email(), body.password());
         findings.throwIfAny();
-        practices.setPassword(person.id(), body.password(), request);
+        people.setPassword(person.id(), body.password(), request);
         return ResponseEntity.noContent().build();
     }
 
@@ -176,7 +175,7 @@ class SessionController {
 
     @PostMapping("/api/first-owner")
     Me firstOwner(@RequestBody FirstOwner body, HttpServletRequest request, HttpServletResponse response) {
-        Person owner = practices.firstOwner(body);
+        Person owner = people.firstOwner(body);
         begin(owner, request, response);
         return me(owner);
     }

@@ -67,13 +67,28 @@ class ReadController {
                 FoundValues.of(TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, id)))));
     }
 
+    /** @param offer what the zone would be called; null where that is what it is called already */
+    record TextureOffer(
+            @Nullable String texture,
+            @Nullable Double clayPercent,
+            List<String> at,
+            int of,
+            @Nullable TextureFound.Offer offer) {}
+
     /** The texture the zone's readings would give it, to be offered to the field. */
     @GetMapping("/api/visits/{id}/texture")
-    TextureFound texture(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
+    TextureOffer texture(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
         Viewer viewer = Viewer.current();
         Visit visit = visits.visit(viewer, id);
         Field field = land.field(viewer, visit.fieldId());
-        return TextureFound.of(
-                TakenReadings.of(Scores.standing(field, field.zone(zone), readings.ofVisit(viewer, id))));
+        Zone where = field.zone(zone);
+        TextureFound found =
+                TextureFound.of(TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, id))));
+        return new TextureOffer(
+                found.texture(),
+                found.clayPercent(),
+                found.at(),
+                found.of(),
+                found.offer(field.textureOf(where), field.clayOf(where)));
     }
 }

@@ -13,6 +13,7 @@ import morphotera.ground.Nullable;
  *
  * @param startCard when each thing on the start card was ticked
  * @param ticks by zone id, what eyes saw (true) or looked for and did not see (false), by finding id
+ * @param alsoChanged readings that were computed again because its day was changed
  */
 public record Visit(
         UUID id,
@@ -30,7 +31,29 @@ public record Visit(
         @Nullable String weather,
         Map<String, Instant> startCard,
         Map<String, Map<String, Boolean>> ticks,
-        int version) {
+        int version,
+        List<UUID> alsoChanged) {
+
+    Visit alongWith(List<UUID> changed) {
+        return new Visit(
+                id,
+                fieldId,
+                day,
+                state,
+                question,
+                methods,
+                observerId,
+                observerName,
+                moisture,
+                soilTemperatureC,
+                daysSinceRain,
+                rainMm,
+                weather,
+                startCard,
+                ticks,
+                version,
+                changed);
+    }
 
     /** Whether a reading would be flagged alike on both. */
     boolean likeConditions(Visit other) {

@@ -1,6 +1,7 @@
 package morphotera.app.scout;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -67,6 +68,7 @@ public class Visits {
         checkTicks(viewer, body);
         lock(viewer, id);
         VisitRow row = row(viewer, id, body);
+        List<UUID> computedAgain = new ArrayList<>();
         Visit saved = visit(
                 new Put<VisitRow>() {
                     @Override
@@ -98,13 +100,13 @@ public class Visits {
                         int changed = visits.update(row);
                         Visit after = visit(find().orElseThrow());
                         if (changed == 1 && !before.likeConditions(after)) {
-                            events.publishEvent(new ConditionsChanged(viewer, after));
+                            events.publishEvent(new ConditionsChanged(viewer, after, computedAgain));
                         }
                         return changed;
                     }
                 }.put("visit", id, body.version()));
         land.touch(viewer, saved.fieldId());
-        return saved;
+        return saved.alongWith(computedAgain);
     }
 
     private void checkTicks(Viewer viewer, VisitBody body) {
@@ -196,7 +198,8 @@ public class Visits {
                 row.weather(),
                 json.read(row.startCardJson(), TIMES),
                 json.read(row.ticksJson(), TICKS),
-                row.version());
+                row.version(),
+                List.of());
     }
 
     private static Refused refused(String path, String code, String text) {

@@ -110,6 +110,27 @@ class ReadingTest {
     }
 
     @Test
+    void a_day_put_right_names_the_readings_it_changed() {
+        String cone = Client.id();
+        Map<String, Object> points =
+                Map.of("points", List.of(Map.of("depthCm", 15, "kPa", 1200), Map.of("depthCm", 30, "kPa", 2600)));
+        put(cone, body("penetration", Map.of("cone", "small", "probes", List.of(points))))
+                .expect(200);
+        JsonNode saved = adviser.send("PUT", "/api/visits/" + visit, visitBody("dry", 1))
+                .expect(200)
+                .json();
+        assertThat(saved.get("alsoChanged")).hasSize(1);
+        assertThat(saved.at("/alsoChanged/0").asString()).isEqualTo(cone);
+        Map<String, Object> planned = visitBody("dry", 2);
+        planned.put("methods", List.of("slaking"));
+        assertThat(adviser.send("PUT", "/api/visits/" + visit, planned)
+                        .expect(200)
+                        .json()
+                        .get("alsoChanged"))
+                .isEmpty();
+    }
+
+    @Test
     void a_correction_stands_and_the_old_version_is_kept() {
         String old = Client.id();
         put(old, slaking("gentle", "gentle", "gentle")).expect(200);

@@ -18,9 +18,16 @@ record Action(Description description) implements Remedy {
             String effect,
             List<String> cautions,
             List<String> watch) {
-        return new Action(new Description(
-                id, name, purpose, grade, List.of(), Map.of(), months, cost, effect, "", "", cautions, watch, null,
-                Map.of()));
+        return new Action(Description.of(id, name)
+                .purpose(purpose)
+                .grade(grade)
+                .months(months)
+                .cost(cost)
+                .effect(effect)
+                .cautions(cautions)
+                .watch(watch)
+                .example(Map.of())
+                .build());
     }
 
     @Override

@@ -16,12 +16,10 @@ final class Compaction implements Remedy {
     private static final double BELOW_BASE_CM = 5;
     private static final double DEEPEST_CM = 45;
 
-    private static final Description DESCRIPTION = new Description(
-            "compaction",
-            "Break the pan",
-            "How deep a tine must go, and whether today is the day",
-            Grade.B,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("compaction", "Break the pan")
+            .purpose("How deep a tine must go, and whether today is the day")
+            .grade(Grade.B)
+            .fields(
                     Entry.number("panPeakCm", "Pan hardest at", "cm", 5, 100),
                     Entry.number("panBaseCm", "Pan ends at", "cm", 5, 150),
                     Entry.choice(
@@ -29,22 +27,22 @@ final class Compaction implements Remedy {
                             "Soil at that depth",
                             option("dry", "Dry", "Breaks with a crack."),
                             option("moist", "Moist", "Crumbles when rolled; no worm forms."),
-                            option("wet", "Wet", "Rolls into a worm, smears."))),
-            Map.of(
+                            option("wet", "Wet", "Rolls into a worm, smears.")))
+            .from(Map.of(
                     "panPeakCm", List.of("penetration.panPeak"),
-                    "panBaseCm", List.of("penetration.panBase")),
-            List.of(7, 8, 9),
-            new Cost(95, "hectare"),
-            "The first crop feels it; without roots after it and controlled traffic it closes again.",
-            "Pans that end above 40 cm; deeper ones are only opened in part.",
-            "Field rule for subsoiling: work just below the pan (Spoor and Godwin 1978)",
-            List.of(
+                    "panBaseCm", List.of("penetration.panBase")))
+            .months(7, 8, 9)
+            .cost(new Cost(95, "hectare"))
+            .effect("The first crop feels it; without roots after it and controlled traffic it closes again.")
+            .range("Pans that end above 40 cm; deeper ones are only opened in part.")
+            .source("Field rule for subsoiling: work just below the pan (Spoor and Godwin 1978)")
+            .cautions(
                     "Buried services and existing drains first: ask the dig-safe service.",
                     "Sow a deep root at once and keep wheels to their tracks, or the pan closes again.",
-                    "Dig a hole behind the first run: the soil must have lifted and crumbled, not been cut."),
-            List.of("depth to the root limit", "root depth", "plates in the block"),
-            null,
-            Map.of("panPeakCm", 28, "panBaseCm", 33, "moistureAtDepth", "moist"));
+                    "Dig a hole behind the first run: the soil must have lifted and crumbled, not been cut.")
+            .watch("depth to the root limit", "root depth", "plates in the block")
+            .example(Map.of("panPeakCm", 28, "panBaseCm", 33, "moistureAtDepth", "moist"))
+            .build();
 
     @Override
     public Description description() {

@@ -45,12 +45,10 @@ final class CoverCrop implements Remedy {
             new Crop("buckwheat", 5, 8, List.of(0, 0, 1, 3, 3, 0), "Frost ends it; light-skinned stock burn."),
             new Crop("sunflower", 4, 7, List.of(2, 3, 1, 1, 1, 0), null));
 
-    private static final Description DESCRIPTION = new Description(
-            "cover-crop",
-            "Cover crop",
-            "What to sow for what limits the soil",
-            Grade.B,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("cover-crop", "Cover crop")
+            .purpose("What to sow for what limits the soil")
+            .grade(Grade.B)
+            .fields(
                     Entry.words(
                             "limits",
                             "What limits",
@@ -66,19 +64,18 @@ final class CoverCrop implements Remedy {
                             "hemisphere",
                             "Half of the world",
                             option("north", "North", null),
-                            option("south", "South", null))),
-            Map.of(),
-            List.of(3, 4, 7, 8, 9),
-            new Cost(70, "hectare of seed"),
-            "Cover in weeks, roots in a season, life in years.",
-            "Cool to warm temperate land; local advice names the variety.",
-            "A table of this product's own, meant to be edited",
-            List.of(
+                            option("south", "South", null)))
+            .months(3, 4, 7, 8, 9)
+            .cost(new Cost(70, "hectare of seed"))
+            .effect("Cover in weeks, roots in a season, life in years.")
+            .range("Cool to warm temperate land; local advice names the variety.")
+            .source("A table of this product's own, meant to be edited")
+            .cautions(
                     "Nitrate in drought-stressed brassicas and grasses, bloat on young legumes: ask before stock goes on.",
-                    "On dry land it uses water: end it before the next crop needs it."),
-            List.of("ground cover", "worms", "depth to the root limit"),
-            null,
-            Map.of("limits", List.of("compaction", "low-life"), "sowingMonth", 8, "hemisphere", "north"));
+                    "On dry land it uses water: end it before the next crop needs it.")
+            .watch("ground cover", "worms", "depth to the root limit")
+            .example(Map.of("limits", List.of("compaction", "low-life"), "sowingMonth", 8, "hemisphere", "north"))
+            .build();
 
     /** A crop with how well it serves: the sum over what limits, each 0 to 3, of the most there could be. */
     record Ranked(String crop, double servesPercent, boolean inSeason, String caution) {}

@@ -19,12 +19,10 @@ final class Drains implements Remedy {
     private static final double FARTHEST_M = 5000;
     private static final double MM_PER_DAY = 1000;
 
-    private static final Description DESCRIPTION = new Description(
-            "drains",
-            "Drains",
-            "How far apart drains may lie",
-            Grade.A,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("drains", "Drains")
+            .purpose("How far apart drains may lie")
+            .grade(Grade.A)
+            .fields(
                     Entry.number("kAbove", "Soil's rate above the drains", "m/day", 0.001, 20)
                             .hint("1 mm/h is 0.024 m/day."),
                     Entry.number("kBelow", "Soil's rate below the drains", "m/day", 0.001, 20)
@@ -37,19 +35,20 @@ final class Drains implements Remedy {
                             .preset(false),
                     Entry.yesNo("sulphideSigns", "Signs of sulphide")
                             .preset(false)
-                            .hint("Black or grey mud, rotten eggs, straw-yellow mottles, or pH under 4.5.")),
-            Map.of(),
-            List.of(5, 6, 7, 8, 9),
-            new Cost(9, "metre laid"),
-            "The first winter; salt over years.",
-            "Steady rain on level ground. K of a topsoil ring or a shallow hole is not K at drain depth.",
-            "Hooghoudt 1940; Moody 1966",
-            List.of(
+                            .hint("Black or grey mud, rotten eggs, straw-yellow mottles, or pH under 4.5."))
+            .months(5, 6, 7, 8, 9)
+            .cost(new Cost(9, "metre laid"))
+            .effect("The first winter; salt over years.")
+            .range("Steady rain on level ground. K of a topsoil ring or a shallow hole is not K at drain depth.")
+            .source("Hooghoudt 1940; Moody 1966")
+            .cautions(
                     "Licensed design, an outlet, water law, wetland and heritage rules decide.",
-                    "K at drain depth is measured there: an auger hole, in several places."),
-            List.of("percolation", "colours of water in the pit", "salinity at depths"),
-            "A licensed designer and the water authority decide.",
-            Map.of("kAbove", 0.5, "kBelow", 0.5, "h", 0.6, "barrierDepth", 3, "dischargeMmPerDay", 7, "radius", 0.05));
+                    "K at drain depth is measured there: an auger hole, in several places.")
+            .watch("percolation", "colours of water in the pit", "salinity at depths")
+            .decides("A licensed designer and the water authority decide.")
+            .example(Map.of(
+                    "kAbove", 0.5, "kBelow", 0.5, "h", 0.6, "barrierDepth", 3, "dischargeMmPerDay", 7, "radius", 0.05))
+            .build();
 
     @Override
     public Description description() {

@@ -15,12 +15,10 @@ final class FertiliserSplit implements Remedy {
     private static final Map<String, Double> KG_AT_ONCE = Map.of("coarse", 30.0, "medium", 50.0, "fine", 80.0);
     private static final double LOW_CEC = 8;
 
-    private static final Description DESCRIPTION = new Description(
-            "fertiliser-split",
-            "Split dressings",
-            "Into how many dressings nitrogen is split",
-            Grade.B,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("fertiliser-split", "Split dressings")
+            .purpose("Into how many dressings nitrogen is split")
+            .grade(Grade.B)
+            .fields(
                     Entry.choice(
                             "textureGroup",
                             "Soil",
@@ -29,19 +27,19 @@ final class FertiliserSplit implements Remedy {
                             option("fine", "Fine", "Clay loam to clay.")),
                     Entry.number("cec", "Exchange capacity", "cmol(+)/kg", 1, 80)
                             .optional(),
-                    Entry.number("nitrogenKgPerHa", "Nitrogen in all", "kg/ha", 1, 500)),
-            Map.of("cec", List.of("laboratory.cec")),
-            List.of(3, 4, 5, 6),
-            new Cost(12, "hectare and dressing"),
-            "The same season.",
-            "Nitrogen as fertiliser; manure and legumes are counted off first.",
-            "A field rule by texture and exchange capacity",
-            List.of(
+                    Entry.number("nitrogenKgPerHa", "Nitrogen in all", "kg/ha", 1, 500))
+            .from(Map.of("cec", List.of("laboratory.cec")))
+            .months(3, 4, 5, 6)
+            .cost(new Cost(12, "hectare and dressing"))
+            .effect("The same season.")
+            .range("Nitrogen as fertiliser; manure and legumes are counted off first.")
+            .source("A field rule by texture and exchange capacity")
+            .cautions(
                     "No dressing before heavy rain, on frozen or on standing water.",
-                    "Local law sets dates and amounts."),
-            List.of("nitrogen by kit", "leaf colour"),
-            null,
-            Map.of("textureGroup", "medium", "cec", 14, "nitrogenKgPerHa", 140));
+                    "Local law sets dates and amounts.")
+            .watch("nitrogen by kit", "leaf colour")
+            .example(Map.of("textureGroup", "medium", "cec", 14, "nitrogenKgPerHa", 140))
+            .build();
 
     @Override
     public Description description() {

@@ -19,35 +19,34 @@ final class Gypsum implements Remedy {
     private static final double DISSOLVES_MM_PER_T = 41;
     private static final double SPLIT_OVER_T = 5;
 
-    private static final Description DESCRIPTION = new Description(
-            "gypsum",
-            "Gypsum",
-            "How much gypsum takes the sodium off the clay",
-            Grade.A,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("gypsum", "Gypsum")
+            .purpose("How much gypsum takes the sodium off the clay")
+            .grade(Grade.A)
+            .fields(
                     Entry.number("cec", "Exchange capacity", "cmol(+)/kg", 1, 80),
                     Entry.number("espNow", "Exchangeable sodium now", "%", 0, 80),
                     Entry.number("espTarget", "Exchangeable sodium wanted", "%", 0, 80),
                     SoilSum.depth("Depth to treat"),
                     SoilSum.density(),
-                    SoilSum.purity()),
-            Map.of(
+                    SoilSum.purity())
+            .from(Map.of(
                     "cec", List.of("laboratory.cec"),
                     "espNow", List.of("laboratory.esp"),
-                    "bulkDensity", List.of("texture.density")),
-            List.of(9, 10, 3, 4),
-            new Cost(48, "tonne of product, spread"),
-            "With water through it, one to two years; without an outlet, never.",
-            "Soils whose sodium is on the clay; four fifths of the calcium exchange.",
-            "United States Salinity Laboratory Staff 1954",
-            List.of(
+                    "bulkDensity", List.of("texture.density")))
+            .months(9, 10, 3, 4)
+            .cost(new Cost(48, "tonne of product, spread"))
+            .effect("With water through it, one to two years; without an outlet, never.")
+            .range("Soils whose sodium is on the clay; four fifths of the calcium exchange.")
+            .source("United States Salinity Laboratory Staff 1954")
+            .cautions(
                     "It needs an outlet: the sodium must leave with the water.",
                     "Never with slurry: deadly gas.",
                     "By-product gypsum only with its analysis.",
-                    "Advice to be checked: exchangeable sodium from a laboratory first."),
-            List.of("exchangeable sodium", "dispersion", "infiltration"),
-            null,
-            Map.of("cec", 35, "espNow", 22, "espTarget", 6, "depthCm", 15, "bulkDensity", 1.34, "purityPercent", 80));
+                    "Advice to be checked: exchangeable sodium from a laboratory first.")
+            .watch("exchangeable sodium", "dispersion", "infiltration")
+            .example(Map.of(
+                    "cec", 35, "espNow", 22, "espTarget", 6, "depthCm", 15, "bulkDensity", 1.34, "purityPercent", 80))
+            .build();
 
     @Override
     public Description description() {

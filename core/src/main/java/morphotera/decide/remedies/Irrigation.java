@@ -16,12 +16,10 @@ final class Irrigation implements Remedy {
     /** Most sprinklers give more than this, mm/h: slower ground is watered in turns. */
     private static final double SPRINKLERS_GIVE_MM_PER_H = 10;
 
-    private static final Description DESCRIPTION = new Description(
-            "irrigation",
-            "Watering",
-            "How often, how much and how fast to water",
-            Grade.A,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("irrigation", "Watering")
+            .purpose("How often, how much and how fast to water")
+            .grade(Grade.A)
+            .fields(
                     Entry.number("availableMmPer10Cm", "Water held in 10 cm", "mm", 1, 40)
                             .hint("Field capacity less wilting point."),
                     Entry.number("rootDepthCm", "Roots reach", "cm", 5, 300),
@@ -29,19 +27,18 @@ final class Irrigation implements Remedy {
                     Entry.number("depletion", "Part that may be used up", "share", 0.1, 0.9)
                             .preset(0.5),
                     Entry.number("useMmPerDay", "The crop's daily use", "mm/day", 0.1, 20),
-                    Entry.number("intakeMmPerH", "Ground takes in", "mm/h", 0.1, 2000)),
-            Map.of(
+                    Entry.number("intakeMmPerH", "Ground takes in", "mm/h", 0.1, 2000))
+            .from(Map.of(
                     "rootDepthCm", List.of("root-depth.root80"),
-                    "intakeMmPerH", List.of("infiltration-ring.steadyRate")),
-            List.of(5, 6, 7, 8),
-            new Cost(0.6, "mm of water on a hectare"),
-            "At once.",
-            "Level ground; the daily use is that of the season.",
-            "Allen et al. 1998",
-            List.of("Water rights come first.", "Watch for salt: what water brings stays behind."),
-            List.of("root depth", "infiltration", "salinity"),
-            null,
-            Map.of(
+                    "intakeMmPerH", List.of("infiltration-ring.steadyRate")))
+            .months(5, 6, 7, 8)
+            .cost(new Cost(0.6, "mm of water on a hectare"))
+            .effect("At once.")
+            .range("Level ground; the daily use is that of the season.")
+            .source("Allen et al. 1998")
+            .cautions("Water rights come first.", "Watch for salt: what water brings stays behind.")
+            .watch("root depth", "infiltration", "salinity")
+            .example(Map.of(
                     "availableMmPer10Cm",
                     14,
                     "rootDepthCm",
@@ -53,7 +50,8 @@ final class Irrigation implements Remedy {
                     "useMmPerDay",
                     5,
                     "intakeMmPerH",
-                    12));
+                    12))
+            .build();
 
     @Override
     public Description description() {

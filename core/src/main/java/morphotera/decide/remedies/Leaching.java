@@ -24,12 +24,10 @@ final class Leaching implements Remedy {
     private static final double DISPERSES_UNDER = 60;
     private static final double SALTY_FROM = 4;
 
-    private static final Description DESCRIPTION = new Description(
-            "leaching",
-            "Leaching",
-            "How much water washes the salt below the roots",
-            Grade.A,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("leaching", "Leaching")
+            .purpose("How much water washes the salt below the roots")
+            .grade(Grade.A)
+            .fields(
                     Entry.number("ecWater", "Salt in the water", "dS/m", 0, 10),
                     Entry.number("eceNow", "Salt now, saturated paste", "dS/m", 0.5, 60),
                     Entry.number("eceTarget", "Salt wanted, saturated paste", "dS/m", 0.5, 60),
@@ -49,22 +47,22 @@ final class Leaching implements Remedy {
                     Entry.yesNo("outlet", "The water has a way out").hint("Drains, or free ground below."),
                     Entry.number("esp", "Exchangeable sodium", "%", 0, 80).optional(),
                     Entry.number("dispersionScore", "Dispersion's score", "score", 0, 100)
-                            .optional()),
-            Map.of(
+                            .optional())
+            .from(Map.of(
                     "eceNow", List.of("salinity.rootZoneEce"),
                     "esp", List.of("laboratory.esp"),
-                    "dispersionScore", List.of("dispersion.score")),
-            List.of(10, 11, 12, 1, 2, 3),
-            new Cost(0.6, "mm of water on a hectare"),
-            "At once, where the water can leave.",
-            "Salt moves with water that drains; peat and cracked clay need more.",
-            "Hoffman 1980; Rhoades 1974",
-            List.of(
+                    "dispersionScore", List.of("dispersion.score")))
+            .months(10, 11, 12, 1, 2, 3)
+            .cost(new Cost(0.6, "mm of water on a hectare"))
+            .effect("At once, where the water can leave.")
+            .range("Salt moves with water that drains; peat and cracked clay need more.")
+            .source("Hoffman 1980; Rhoades 1974")
+            .cautions(
                     "Water rights and where the salt water goes come first.",
-                    "Watch the water table: it must not rise into the roots."),
-            List.of("salinity at depths", "water table", "dispersion"),
-            "The water authority decides on the water and its outlet.",
-            Map.of(
+                    "Watch the water table: it must not rise into the roots.")
+            .watch("salinity at depths", "water table", "dispersion")
+            .decides("The water authority decides on the water and its outlet.")
+            .example(Map.of(
                     "ecWater",
                     0.56,
                     "eceTarget",
@@ -78,7 +76,8 @@ final class Leaching implements Remedy {
                     "textureGroup",
                     "fine",
                     "outlet",
-                    true));
+                    true))
+            .build();
 
     @Override
     public Description description() {

@@ -24,12 +24,10 @@ final class Lime implements Remedy {
     private static final double SURFACE_CM = 15;
     private static final List<String> FINENESS = List.of("under300um", "300to850um", "over850um");
 
-    private static final Description DESCRIPTION = new Description(
-            "lime",
-            "Lime",
-            "How much lime brings the pH to where the crop wants it",
-            Grade.B,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("lime", "Lime")
+            .purpose("How much lime brings the pH to where the crop wants it")
+            .grade(Grade.B)
+            .fields(
                     Entry.number("phNow", "pH now, in water", "pH", 3.5, 8),
                     Entry.number("phTarget", "pH wanted, in water", "pH", 3.5, 8),
                     SoilSum.organicCarbon(),
@@ -44,21 +42,20 @@ final class Lime implements Remedy {
                                     Entry.percent("under300um", "Under 0.3 mm"),
                                     Entry.percent("300to850um", "0.3 to 0.85 mm"),
                                     Entry.percent("over850um", "Over 0.85 mm"))
-                            .hint("Percent by weight; together 100.")),
-            SoilSum.from(Map.of("phNow", List.of("laboratory.ph", "ph.topsoil"))),
-            List.of(8, 9, 10, 2, 3),
-            new Cost(55, "tonne of product, spread"),
-            "40, 80, 100 % of the rise after 6, 12, 24 months.",
-            "Weathered subtropical soils gave the buffer line; a laboratory buffer test decides.",
-            "Aitken et al. 1990",
-            List.of(
+                            .hint("Percent by weight; together 100."))
+            .from(SoilSum.from(Map.of("phNow", List.of("laboratory.ph", "ph.topsoil"))))
+            .months(8, 9, 10, 2, 3)
+            .cost(new Cost(55, "tonne of product, spread"))
+            .effect("40, 80, 100 % of the rise after 6, 12, 24 months.")
+            .range("Weathered subtropical soils gave the buffer line; a laboratory buffer test decides.")
+            .source("Aitken et al. 1990")
+            .cautions(
                     "Not together with urea, ammonium or fresh manure: ammonia is lost.",
                     "Watch for shortages of manganese, zinc and boron; not for acid-loving crops.",
                     "Magnesium lime only where magnesium is low.",
-                    "Advice to be checked: a laboratory buffer test before a large dressing."),
-            List.of("pH by depth", "manganese, zinc and boron in the leaf"),
-            null,
-            Map.of(
+                    "Advice to be checked: a laboratory buffer test before a large dressing.")
+            .watch("pH by depth", "manganese, zinc and boron in the leaf")
+            .example(Map.of(
                     "phNow",
                     5.2,
                     "phTarget",
@@ -74,7 +71,8 @@ final class Lime implements Remedy {
                     "neutralisingValue",
                     99,
                     "fineness",
-                    Map.of("under300um", 80, "300to850um", 15, "over850um", 5)));
+                    Map.of("under300um", 80, "300to850um", 15, "over850um", 5)))
+            .build();
 
     @Override
     public Description description() {

@@ -20,12 +20,10 @@ final class OrganicMatter implements Remedy {
     private static final double PRACTICAL_TO_YEARS = 10;
     private static final double BRIDGED_TO_KG = 60;
 
-    private static final Description DESCRIPTION = new Description(
-            "organic-matter",
-            "Organic matter",
-            "How much compost or manure raises organic matter, and what it does to nitrogen",
-            Grade.B,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("organic-matter", "Organic matter")
+            .purpose("How much compost or manure raises organic matter, and what it does to nitrogen")
+            .grade(Grade.B)
+            .fields(
                     Entry.number("omNow", "Organic matter now", "%", 0, 20),
                     Entry.number("omTarget", "Organic matter wanted", "%", 0, 20),
                     SoilSum.depth("Depth to raise"),
@@ -41,21 +39,20 @@ final class OrganicMatter implements Remedy {
                             .preset(50.0),
                     Entry.number("mostNKgPerHaYear", "Nitrogen at most in a year", "kg/ha", 10, 500)
                             .preset(170.0)
-                            .hint("Local law and phosphorus first.")),
-            Map.of("bulkDensity", List.of("texture.density")),
-            List.of(3, 4, 8, 9, 10),
-            new Cost(18, "tonne of product, spread"),
-            "Structure and life in one to three years, the figure itself in five to ten.",
-            "Material that is spread and worked in shallowly; the share that stays differs by climate.",
-            "van Bemmelen's 1.724; microbial efficiency 0.4 and C:N 8 after common mineralisation models",
-            List.of(
+                            .hint("Local law and phosphorus first."))
+            .from(Map.of("bulkDensity", List.of("texture.density")))
+            .months(3, 4, 8, 9, 10)
+            .cost(new Cost(18, "tonne of product, spread"))
+            .effect("Structure and life in one to three years, the figure itself in five to ten.")
+            .range("Material that is spread and worked in shallowly; the share that stays differs by climate.")
+            .source("van Bemmelen's 1.724; microbial efficiency 0.4 and C:N 8 after common mineralisation models")
+            .cautions(
                     "Pathogens: fresh manure months before a raw crop.",
                     "Weed-killer residue, metals and its own salt: ask for the analysis.",
                     "No poultry litter on grazed land. Mould in dry compost: a mask.",
-                    "Advice to be checked: local law on nitrogen and phosphorus comes first."),
-            List.of("organic carbon", "nitrogen by kit", "worms", "slaking"),
-            null,
-            Map.of(
+                    "Advice to be checked: local law on nitrogen and phosphorus comes first.")
+            .watch("organic carbon", "nitrogen by kit", "worms", "slaking")
+            .example(Map.of(
                     "omNow",
                     1.8,
                     "omTarget",
@@ -71,7 +68,8 @@ final class OrganicMatter implements Remedy {
                     "shareKept",
                     0.3,
                     "carbonToNitrogen",
-                    59));
+                    59))
+            .build();
 
     @Override
     public Description description() {

@@ -26,12 +26,10 @@ final class RainGarden implements Remedy {
     private static final double WELL_M = 30;
     private static final double SEPTIC_M = 15;
 
-    private static final Description DESCRIPTION = new Description(
-            "rain-garden",
-            "Rain garden",
-            "Whether roof water can soak away here, and how large the hollow is",
-            Grade.B,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("rain-garden", "Rain garden")
+            .purpose("Whether roof water can soak away here, and how large the hollow is")
+            .grade(Grade.B)
+            .fields(
                     Entry.number("runoffAreaM2", "Roof or yard", "m²", 1, 10_000),
                     Entry.number("rainMm", "Rain to take in", "mm", 1, 300),
                     Entry.number("coefficient", "Share that runs off", "share", 0.5, 1),
@@ -49,24 +47,24 @@ final class RainGarden implements Remedy {
                     distance("septicM", "To a septic field"),
                     Entry.yesNo("rebuilt", "The bed is rebuilt")
                             .preset(false)
-                            .hint("Dug out and filled with a sandy mix over an underdrain.")),
-            Map.of(
+                            .hint("Dug out and filled with a sandy mix over an underdrain."))
+            .from(Map.of(
                     "wallK", List.of("percolation-hole.wallK"),
                     "dropRateMmPerH", List.of("drain-down.dropRate"),
                     "buildingM", List.of("field.buildingM"),
                     "wellM", List.of("field.wellM"),
-                    "septicM", List.of("field.septicM")),
-            List.of(4, 5, 9, 10),
-            new Cost(35, "square metre"),
-            "The first rain.",
-            "Small hollows on gentle slopes; heavy rain needs an overflow.",
-            "Bouwer 2002 for clogging; distances are field rules",
-            List.of(
+                    "septicM", List.of("field.septicM")))
+            .months(4, 5, 9, 10)
+            .cost(new Cost(35, "square metre"))
+            .effect("The first rain.")
+            .range("Small hollows on gentle slopes; heavy rain needs an overflow.")
+            .source("Bouwer 2002 for clogging; distances are field rules")
+            .cautions(
                     "Never on filled or polluted ground, over high water or on a steep slope.",
-                    "Local code decides on distances and overflow."),
-            List.of("time to empty after rain", "clogging"),
-            "Local code decides.",
-            Map.of(
+                    "Local code decides on distances and overflow.")
+            .watch("time to empty after rain", "clogging")
+            .decides("Local code decides.")
+            .example(Map.of(
                     "runoffAreaM2",
                     257,
                     "rainMm",
@@ -80,7 +78,8 @@ final class RainGarden implements Remedy {
                     "wellM",
                     60,
                     "septicM",
-                    40));
+                    40))
+            .build();
 
     @Override
     public Description description() {

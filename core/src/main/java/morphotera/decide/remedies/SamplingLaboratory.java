@@ -59,28 +59,25 @@ final class SamplingLaboratory implements Remedy {
         return asks;
     }
 
-    private static final Description DESCRIPTION = new Description(
-            "sampling-laboratory",
-            "Laboratory sample",
-            "What to ask a laboratory for",
-            Grade.A,
-            List.of(Entry.words(
+    private static final Description DESCRIPTION = Description.of("sampling-laboratory", "Laboratory sample")
+            .purpose("What to ask a laboratory for")
+            .grade(Grade.A)
+            .fields(Entry.words(
                     "causes",
                     "Causes in question",
                     1,
                     FOR.keySet().stream()
                             .map(cause -> option(cause, cause.replace('-', ' '), null))
-                            .toArray(Entry.Option[]::new))),
-            Map.of(),
-            List.of(2, 3, 4, 8, 9, 10),
-            new Cost(38, "sample"),
-            "Days to weeks.",
-            "One depth, one zone in one bag; cool, and handed over within two days.",
-            "Common laboratory lists; prices are made up",
-            List.of("Before the main sowing and before lime, gypsum or manure, not after."),
-            List.of("that field, spot and depth on the sheet match the bag"),
-            null,
-            Map.of("causes", List.of("sodicity", "acid-topsoil")));
+                            .toArray(Entry.Option[]::new)))
+            .months(2, 3, 4, 8, 9, 10)
+            .cost(new Cost(38, "sample"))
+            .effect("Days to weeks.")
+            .range("One depth, one zone in one bag; cool, and handed over within two days.")
+            .source("Common laboratory lists; prices are made up")
+            .cautions("Before the main sowing and before lime, gypsum or manure, not after.")
+            .watch("that field, spot and depth on the sheet match the bag")
+            .example(Map.of("causes", List.of("sodicity", "acid-topsoil")))
+            .build();
 
     @Override
     public Description description() {

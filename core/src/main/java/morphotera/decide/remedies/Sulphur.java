@@ -25,12 +25,10 @@ final class Sulphur implements Remedy {
     private static final double MOST_PER_YEAR = 500;
     private static final double MOST_PER_YEAR_TURF = 100;
 
-    private static final Description DESCRIPTION = new Description(
-            "sulphur",
-            "Sulphur",
-            "How much sulphur lowers the pH, and whether it can at all",
-            Grade.B,
-            List.of(
+    private static final Description DESCRIPTION = Description.of("sulphur", "Sulphur")
+            .purpose("How much sulphur lowers the pH, and whether it can at all")
+            .grade(Grade.B)
+            .fields(
                     Entry.number("phNow", "pH now, in water", "pH", 3.5, 9.5),
                     Entry.number("phTarget", "pH wanted, in water", "pH", 3.5, 8),
                     SoilSum.organicCarbon(),
@@ -42,21 +40,21 @@ final class Sulphur implements Remedy {
                             .optional()
                             .hint("In place of a laboratory's figure: both ends of the class are reckoned."),
                     SoilSum.purity(),
-                    Entry.yesNo("turf", "Turf").preset(false)),
-            SoilSum.from(Map.of(
+                    Entry.yesNo("turf", "Turf").preset(false))
+            .from(SoilSum.from(Map.of(
                     "phNow", List.of("laboratory.ph", "ph.topsoil"),
-                    "carbonatePercent", List.of("laboratory.carbonatePercent", "carbonate-fizz.percent"))),
-            List.of(4, 5, 6, 9),
-            new Cost(0.9, "kg of product, spread"),
-            "Months in warm moist soil; where carbonate remains, the dip lasts a season.",
-            "Against carbonate only where the aim is a lower pH: on calcareous sodic ground 0.186 t of sulphur does a tonne of gypsum's work, slowly.",
-            "Aitken et al. 1990; 32 g of sulphur make two moles of acid",
-            List.of(
+                    "carbonatePercent", List.of("laboratory.carbonatePercent", "carbonate-fizz.percent"))))
+            .months(4, 5, 6, 9)
+            .cost(new Cost(0.9, "kg of product, spread"))
+            .effect("Months in warm moist soil; where carbonate remains, the dip lasts a season.")
+            .range(
+                    "Against carbonate only where the aim is a lower pH: on calcareous sodic ground 0.186 t of sulphur does a tonne of gypsum's work, slowly.")
+            .source("Aitken et al. 1990; 32 g of sulphur make two moles of acid")
+            .cautions(
                     "Sulphur dust burns and explodes: no flame, no sparks, a mask.",
-                    "Advice to be checked: a laboratory figure for carbonate before a large dressing."),
-            List.of("pH by depth", "carbonate by acid"),
-            null,
-            Map.of(
+                    "Advice to be checked: a laboratory figure for carbonate before a large dressing.")
+            .watch("pH by depth", "carbonate by acid")
+            .example(Map.of(
                     "phNow",
                     7.9,
                     "phTarget",
@@ -72,7 +70,8 @@ final class Sulphur implements Remedy {
                     "carbonatePercent",
                     0.05,
                     "purityPercent",
-                    90));
+                    90))
+            .build();
 
     @Override
     public Description description() {

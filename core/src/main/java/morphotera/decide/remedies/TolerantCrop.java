@@ -15,22 +15,20 @@ import morphotera.measure.SaltTable;
 final class TolerantCrop implements Remedy {
     private static final double WORTH_SOWING_PERCENT = 90;
 
-    private static final Description DESCRIPTION = new Description(
-            "tolerant-crop",
-            "A crop that bears it",
-            "What still yields on the ground as it is",
-            Grade.A,
-            List.of(Entry.number("ece", "Salt, saturated paste", "dS/m", 0, 60)),
-            Map.of("ece", List.of("salinity.rootZoneEce")),
-            List.of(2, 3, 8, 9),
-            new Cost(0, "hectare"),
-            "The next crop.",
-            "Salt as saturated paste; for wet, acid or limy ground local lists decide.",
-            "Maas and Hoffman 1977",
-            List.of("It lives with the cause and does not mend it.", "Young plants bear less than the table says."),
-            List.of("salinity", "plants"),
-            null,
-            Map.of("ece", 6.5));
+    private static final Description DESCRIPTION = Description.of("tolerant-crop", "A crop that bears it")
+            .purpose("What still yields on the ground as it is")
+            .grade(Grade.A)
+            .fields(Entry.number("ece", "Salt, saturated paste", "dS/m", 0, 60))
+            .from(Map.of("ece", List.of("salinity.rootZoneEce")))
+            .months(2, 3, 8, 9)
+            .cost(new Cost(0, "hectare"))
+            .effect("The next crop.")
+            .range("Salt as saturated paste; for wet, acid or limy ground local lists decide.")
+            .source("Maas and Hoffman 1977")
+            .cautions("It lives with the cause and does not mend it.", "Young plants bear less than the table says.")
+            .watch("salinity", "plants")
+            .example(Map.of("ece", 6.5))
+            .build();
 
     /** A crop, the yield it would keep in percent, and where its yield begins to fall. */
     record Kept(String crop, double relativeYieldPercent, double fromDSPerM) {}

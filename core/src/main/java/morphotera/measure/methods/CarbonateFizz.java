@@ -9,7 +9,6 @@ import java.util.Map;
 import morphotera.measure.CarbonateClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -22,29 +21,27 @@ import morphotera.measure.Step;
 
 /** Carbonate by how dilute acid fizzes: percent with the low and high end of each class. Dolomite answers late. */
 final class CarbonateFizz implements Method {
-    private static final Description DESCRIPTION = new Description(
-            "carbonate-fizz",
-            "Carbonate by acid",
-            "Whether the soil holds free carbonate",
-            Group.CONTEXT,
-            Grade.A,
-            Day.ANY,
-            true,
-            "Drops of dilute acid on two crumbs, judged after half a minute. Carbonate holds the pH high and uses up sulphur; "
-                    + "the stronger the foam, the more there is.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("carbonate-fizz", "Carbonate by acid")
+            .purpose("Whether the soil holds free carbonate")
+            .group(Group.CONTEXT)
+            .grade(Grade.A)
+            .judged()
+            .about(
+                    "Drops of dilute acid on two crumbs, judged after half a minute. Carbonate holds the pH high and uses up sulphur; "
+                            + "the stronger the foam, the more there is.")
+            .gear(
                     tool("dropper of ready-made 1 M acid in a second box"),
                     tool("goggles and gloves"),
                     tool("bicarbonate for spills"),
                     tool("water for eyes and skin, 1 l"),
-                    perSpot("white tile or dish", 1, null)),
-            List.of(
+                    perSpot("white tile or dish", 1, null))
+            .cautions(
                     "Ready-made 1 M acid in a small dropper inside a second box; never mixed in the field, never near bleach.",
                     "Not on ash, works ground, black mud or fill: poison gas.",
                     "Goggles and gloves. On skin or eyes: running water for 15 minutes and medical help.",
                     "Bicarbonate is for spills only, never for skin or eyes.",
-                    "Household vinegar is the safe weak stand-in; it shows strong carbonate only."),
-            List.of(new Description.Variant(
+                    "Household vinegar is the safe weak stand-in; it shows strong carbonate only.")
+            .variants(new Description.Variant(
                     "acid",
                     "Drops of acid",
                     List.of(
@@ -57,17 +54,18 @@ final class CarbonateFizz implements Method {
                                     .watched(30, 45),
                             Step.field("judge", "Look and listen", "Dolomite answers late: look once more.", 30)
                                     .enters("reaction", "depthCm"),
-                            Step.field("rinse-cap", "Cap the dropper, rinse the tile", "Into the second box.", 30)))),
-            List.of(CarbonateClass.field("reaction", "After 30 s"), Entry.SAMPLE_DEPTH),
-            List.of(new Description.Check("fresh", "Was it soil that fizzed, not a piece of stone or shell?")),
-            List.of(
+                            Step.field("rinse-cap", "Cap the dropper, rinse the tile", "Into the second box.", 30))))
+            .fields(CarbonateClass.field("reaction", "After 30 s"), Entry.SAMPLE_DEPTH)
+            .checks(new Description.Check("fresh", "Was it soil that fizzed, not a piece of stone or shell?"))
+            .results(
                     Result.number("percent", "Carbonate, about", "%", "by the reaction's class"),
                     Result.number("low", "At least", "%", "low end of the class"),
-                    Result.number("high", "At most", "%", "high end of the class")),
-            "Reaction classes to 1 M hydrochloric acid after common soil description guides",
-            Map.ofEntries(
+                    Result.number("high", "At most", "%", "high end of the class"))
+            .source("Reaction classes to 1 M hydrochloric acid after common soil description guides")
+            .words(Map.ofEntries(
                     entry("range", "Between {low} and {high} % carbonate."),
-                    entry("rough", "The two strongest are told apart only roughly.")));
+                    entry("rough", "The two strongest are told apart only roughly.")))
+            .build();
 
     @Override
     public Description description() {

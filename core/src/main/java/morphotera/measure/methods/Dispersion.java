@@ -38,19 +38,17 @@ final class Dispersion implements Method {
     private static final double FAINT_TO_STRONG = 25;
     private static final double SALTY_FROM = 4;
 
-    private static final Description DESCRIPTION = new Description(
-            "dispersion",
-            "Dispersion",
-            "Whether the clay lets go in water",
-            Group.STRUCTURE,
-            Grade.A,
-            Day.NOT_DRY,
-            true,
-            "Fresh crumbs in a dish of their own, never swirled: swirling clouds any soil. A milky halo around a crumb is clay "
-                    + "that lets go, most often because sodium holds it.",
-            List.of(perSpot("shallow dish of its own", 1, null), perSpot("rain or distilled water", 0.2, "l")),
-            List.of(),
-            List.of(
+    private static final Description DESCRIPTION = Description.of("dispersion", "Dispersion")
+            .purpose("Whether the clay lets go in water")
+            .group(Group.STRUCTURE)
+            .grade(Grade.A)
+            .day(Day.NOT_DRY)
+            .judged()
+            .about(
+                    "Fresh crumbs in a dish of their own, never swirled: swirling clouds any soil. A milky halo around a crumb is clay "
+                            + "that lets go, most often because sodium holds it.")
+            .gear(perSpot("shallow dish of its own", 1, null), perSpot("rain or distilled water", 0.2, "l"))
+            .variants(
                     new Description.Variant("half-hour", "Ten and thirty minutes", List.of(lay(), look10(), look30())),
                     new Description.Variant(
                             "two-hours",
@@ -60,8 +58,8 @@ final class Dispersion implements Method {
                                     look10(),
                                     look30().waits(5100, 5700),
                                     Step.field("look-2h", "Look once more", "Slow sodic clays show late.", 15)
-                                            .enters("crumbs")))),
-            List.of(
+                                            .enters("crumbs"))))
+            .fields(
                     Entry.SAMPLE_DEPTH,
                     Water.field(),
                     Entry.list(
@@ -71,22 +69,23 @@ final class Dispersion implements Method {
                             5,
                             halo("cloudAt10", "At 10 min"),
                             halo("cloudAt30", "At 30 min").optional(),
-                            halo("cloudAt120", "At 2 h").optional())),
-            List.of(
+                            halo("cloudAt120", "At 2 h").optional()))
+            .checks(
                     new Description.Check("still", "Was the dish left alone, never swirled or moved?"),
-                    new Description.Check("halo", "Is it a halo in the water, not the crumb's own slope?")),
-            List.of(Result.number(
+                    new Description.Check("halo", "Is it a halo in the water, not the crumb's own slope?"))
+            .results(Result.number(
                             "crumbScore",
                             "Each crumb",
                             "score",
                             "by the halo at 10 and 30 min, less 15 to 45 where it is stronger at 2 h")
                     .each()
-                    .onTheDay()),
-            "Emerson 1967; Loveday and Pyle 1973",
-            Map.ofEntries(
+                    .onTheDay())
+            .source("Emerson 1967; Loveday and Pyle 1973")
+            .words(Map.ofEntries(
                     entry("crumbs", "{clear:0} of {n:0} crumbs without a halo."),
                     entry("water", "Tap water's salts hold clay together: no halo proves nothing."),
-                    entry("salt-hides", "Salt keeps clay together at 4 dS/m or more: no halo proves nothing.")));
+                    entry("salt-hides", "Salt keeps clay together at 4 dS/m or more: no halo proves nothing.")))
+            .build();
 
     private static Step lay() {
         return Step.field(

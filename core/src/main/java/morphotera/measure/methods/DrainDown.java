@@ -33,25 +33,23 @@ final class DrainDown implements Method {
     /** A hole that does not drain is read at the far end of the curve, two weeks. */
     private static final double LONGEST_HOURS = 336;
 
-    private static final Description DESCRIPTION = new Description(
-            "drain-down",
-            "Drain-down",
-            "Whether a filled hole empties in a day",
-            Group.WATER,
-            Grade.B,
-            Day.UNFROZEN,
-            false,
-            "A hole about 300 mm wide and 150 to 200 deep, filled once to wet it, filled again and watched until it is "
-                    + "empty, or for its first quarter of an hour.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("drain-down", "Drain-down")
+            .purpose("Whether a filled hole empties in a day")
+            .group(Group.WATER)
+            .grade(Grade.B)
+            .day(Day.UNFROZEN)
+            .about(
+                    "A hole about 300 mm wide and 150 to 200 deep, filled once to wet it, filled again and watched until it is "
+                            + "empty, or for its first quarter of an hour.")
+            .gear(
                     tool("spade"),
                     tool("ruler"),
                     tool("cover for the hole"),
                     water(
                             "water, two fills: 25 l for a hole 300 mm wide and 175 deep",
-                            new Description.Fill("holeWidthMm", 300, "holeDepthMm", 175, 2))),
-            List.of("Ask the dig-safe service before digging.", "Cover the hole while it stands open."),
-            List.of(new Description.Variant(
+                            new Description.Fill("holeWidthMm", 300, "holeDepthMm", 175, 2)))
+            .cautions("Ask the dig-safe service before digging.", "Cover the hole while it stands open.")
+            .variants(new Description.Variant(
                     "quarter-hour",
                     "A quarter of an hour, then until empty",
                     List.of(
@@ -68,28 +66,29 @@ final class DrainDown implements Method {
                                     .enters("dropMm", "afterMinutes"),
                             Step.field("empty-hour", "Note when it was empty", "Ask the grower to look.", 60)
                                     .later()
-                                    .enters("hoursToEmpty")))),
-            List.of(
+                                    .enters("hoursToEmpty"))))
+            .fields(
                     Entry.mm("holeDepthMm", "Hole depth").aboveZero().hint("150 to 200 mm."),
                     Entry.yesNo("wetted", "Filled and drained once before"),
                     Entry.hours("hoursToEmpty", "Empty after").optional(),
                     Entry.mm("dropMm", "Fell by").optional(),
-                    Entry.minutes("afterMinutes", "After").aboveZero().optional()),
-            List.of(
+                    Entry.minutes("afterMinutes", "After").aboveZero().optional())
+            .checks(
                     new Description.Check("wetted", "Was it filled and drained once before the clock?"),
-                    new Description.Check("brim", "Was the fall read from the same mark?")),
-            List.of(
+                    new Description.Check("brim", "Was the fall read from the same mark?"))
+            .results(
                     Result.number("hours", "Time to empty", "h", "read, or (depth + 75) × ln((depth + 75) ÷ 75) ÷ rate")
                             .onTheDay(),
                     Result.number("dropRate", "First fall", "mm/h", "fall ÷ hours")
-                            .onTheDay()),
-            "Percolation of a shallow hole by its falling head (van Hoorn 1979); limits are field rules",
-            Map.ofEntries(
+                            .onTheDay())
+            .source("Percolation of a shallow hole by its falling head (van Hoorn 1979); limits are field rules")
+            .words(Map.ofEntries(
                     entry("watched", "Empty after {hours} h."),
                     entry("first-fall", "Fell {drop:0} mm in {minutes:0} min: empty in about {hours} h."),
                     entry("no-fall", "The water did not fall: no time to empty."),
                     entry("dry-hole", "Not wetted first: dry soil drinks, so it is not scored."),
-                    entry("repeat-as-hole", "Over 18 hours: read it as a percolation hole before a decision.")));
+                    entry("repeat-as-hole", "Over 18 hours: read it as a percolation hole before a decision.")))
+            .build();
 
     @Override
     public Description description() {

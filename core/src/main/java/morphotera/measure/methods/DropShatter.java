@@ -27,19 +27,18 @@ final class DropShatter implements Method {
     private static final double POWDER_OVER = 80;
     private static final double POWDER_CAP = 60;
 
-    private static final Description DESCRIPTION = new Description(
-            "drop-shatter",
-            "Drop and shatter",
-            "Whether the soil breaks into crumbs or clods",
-            Group.STRUCTURE,
-            Grade.B,
-            Day.MOIST_SOIL,
-            true,
-            "A fresh cube of 20 cm dropped from a metre into a tray: once in coarse, twice in medium, three times in fine "
-                    + "soil. Big pieces are parted along their cracks, and all is sorted by size.",
-            List.of(tool("spade"), tool("tray, 50 cm"), tool("sheet"), tool("stick of one metre")),
-            List.of("The cube weighs 12 to 15 kg: lift with the legs."),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("drop-shatter", "Drop and shatter")
+            .purpose("Whether the soil breaks into crumbs or clods")
+            .group(Group.STRUCTURE)
+            .grade(Grade.B)
+            .day(Day.MOIST_SOIL)
+            .judged()
+            .about(
+                    "A fresh cube of 20 cm dropped from a metre into a tray: once in coarse, twice in medium, three times in fine "
+                            + "soil. Big pieces are parted along their cracks, and all is sorted by size.")
+            .gear(tool("spade"), tool("tray, 50 cm"), tool("sheet"), tool("stick of one metre"))
+            .cautions("The cube weighs 12 to 15 kg: lift with the legs.")
+            .variants(new Description.Variant(
                     "cube",
                     "Cube of 20 cm",
                     List.of(
@@ -56,8 +55,8 @@ final class DropShatter implements Method {
                                     "By hand, no force. Heaps from fine to coarse.",
                                     240),
                             Step.field("photo-enter", "Photograph, enter the shares", "By eye or by weight.", 45)
-                                    .enters("share")))),
-            List.of(
+                                    .enters("share"))))
+            .fields(
                     Entry.number("drops", "Drops", null, 1, 3).counted().hint("Coarse 1, medium 2, fine 3."),
                     Entry.group(
                                     "share",
@@ -66,23 +65,24 @@ final class DropShatter implements Method {
                                     Entry.percent("5to20mm", "5 to 20 mm"),
                                     Entry.percent("20to75mm", "20 to 75 mm"),
                                     Entry.percent("over75mm", "Over 75 mm"))
-                            .hint("Percent; together 100.")),
-            List.of(
+                            .hint("Percent; together 100."))
+            .checks(
                     new Description.Check("cracks", "Were big pieces parted along their own cracks, not forced?"),
-                    new Description.Check("drops", "Was it dropped as often as the texture asks?")),
-            List.of(
+                    new Description.Check("drops", "Was it dropped as often as the texture asks?"))
+            .results(
                     Result.number("fineShare", "Under 20 mm", "%", "under 5 mm + 5 to 20 mm")
                             .onTheDay(),
                     Result.number("meanPiece", "Mean piece", "mm", "Σ share × middle of the size ÷ 100")
-                            .onTheDay()),
-            "Drop tests of clods after Marshall and Quirk 1950; limits are field rules",
-            Map.ofEntries(
+                            .onTheDay())
+            .source("Drop tests of clods after Marshall and Quirk 1950; limits are field rules")
+            .words(Map.ofEntries(
                     entry("fine", "{fine:0} % under 20 mm; the mean piece is {mean:0} mm."),
                     entry("coarse-ground", "Coarse soil falls into single grains: not scored."),
                     entry(
                             "contradiction",
                             "Dropped {drops:0} times where this texture asks for {asked:0}: the shares do not compare."),
-                    entry("powder", "Over 80 % under 5 mm: powder, not crumbs; 60 at most.")));
+                    entry("powder", "Over 80 % under 5 mm: powder, not crumbs; 60 at most.")))
+            .build();
 
     @Override
     public Description description() {

@@ -28,22 +28,19 @@ final class Earthworms implements Method {
     private static final double COLD_UNDER = 5;
     private static final double WARM_OVER = 20;
 
-    private static final Description DESCRIPTION = new Description(
-            "earthworms",
-            "Earthworms",
-            "How many earthworms live here, and of which kinds",
-            Group.LIFE,
-            Grade.A,
-            Day.MOIST_SOIL,
-            false,
-            "The block sorted by hand for a fixed time, five minutes, ten in pasture, so that good spots are not searched "
-                    + "longer. In cold, heat or drought they have gone down and a low count says nothing.",
-            List.of(tool("spade"), tool("white tray"), tool("jar with a little water"), tool("watch")),
-            List.of(),
-            List.of(
+    private static final Description DESCRIPTION = Description.of("earthworms", "Earthworms")
+            .purpose("How many earthworms live here, and of which kinds")
+            .group(Group.LIFE)
+            .grade(Grade.A)
+            .day(Day.MOIST_SOIL)
+            .about(
+                    "The block sorted by hand for a fixed time, five minutes, ten in pasture, so that good spots are not searched "
+                            + "longer. In cold, heat or drought they have gone down and a low count says nothing.")
+            .gear(tool("spade"), tool("white tray"), tool("jar with a little water"), tool("watch"))
+            .variants(
                     new Description.Variant("five-minutes", "Five minutes", steps(300)),
-                    new Description.Variant("ten-minutes", "Ten minutes, pasture", steps(600))),
-            List.of(
+                    new Description.Variant("ten-minutes", "Ten minutes, pasture", steps(600)))
+            .fields(
                     Entry.cm("sideCm", "Side of the block").aboveZero().preset(SIDE_CM),
                     Entry.cm("depthCm", "Depth of the block").aboveZero().preset(20.0),
                     Entry.list(
@@ -63,11 +60,11 @@ final class Earthworms implements Method {
                                     .optional()),
                     Entry.yesNo("wormsUnwanted", "Worms are unwanted here")
                             .preset(false)
-                            .hint("Sand-based sports turf.")),
-            List.of(
+                            .hint("Sand-based sports turf."))
+            .checks(
                     new Description.Check("time", "Was the block sorted for the fixed time, no longer?"),
-                    new Description.Check("halves", "Were cut worms counted by their heads?")),
-            List.of(
+                    new Description.Check("halves", "Were cut worms counted by their heads?"))
+            .results(
                     Result.number("perBlock", "In a 20 cm block", null, "count × 400 ÷ side², mean of the blocks")
                             .onTheDay(),
                     Result.number("perM2", "In a square metre", "per m²", "25 × in a 20 cm block")
@@ -75,12 +72,13 @@ final class Earthworms implements Method {
                     Result.number("youngShare", "Young", "%", "100 × young ÷ all")
                             .onTheDay(),
                     Result.words("kinds", "Kinds seen", "of surface, soil, deep", List.of("surface", "soil", "deep"))
-                            .onTheDay()),
-            "Hand sorting of a block; limits by use are field rules",
-            Map.ofEntries(
+                            .onTheDay())
+            .source("Hand sorting of a block; limits by use are field rules")
+            .words(Map.ofEntries(
                     entry("count", "{block} in a block of 20 cm, {square:0} in a square metre."),
                     entry("unwanted", "Worms are unwanted here: counted, not scored."),
-                    entry("season", "Too cold, too warm or too dry: they have gone down, count again in season.")));
+                    entry("season", "Too cold, too warm or too dry: they have gone down, count again in season.")))
+            .build();
 
     private static List<Step> steps(int sortS) {
         return List.of(

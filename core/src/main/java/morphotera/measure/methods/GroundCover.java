@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -26,19 +25,15 @@ final class GroundCover implements Method {
     private static final double STONY_FROM = 30;
     private static final int FEWEST_HITS = 20;
 
-    private static final Description DESCRIPTION = new Description(
-            "ground-cover",
-            "Ground cover",
-            "How much of the ground is covered",
-            Group.WATER,
-            Grade.A,
-            Day.ANY,
-            false,
-            "Points under a knotted line, or shares by eye, or a photograph counted: living plants, litter, stone and bare "
-                    + "ground. Bare ground seals, dries and is carried off.",
-            List.of(tool("line with 50 knots"), tool("two pegs")),
-            List.of(),
-            List.of(
+    private static final Description DESCRIPTION = Description.of("ground-cover", "Ground cover")
+            .purpose("How much of the ground is covered")
+            .group(Group.WATER)
+            .grade(Grade.A)
+            .about(
+                    "Points under a knotted line, or shares by eye, or a photograph counted: living plants, litter, stone and bare "
+                            + "ground. Bare ground seals, dries and is carried off.")
+            .gear(tool("line with 50 knots"), tool("two pegs"))
+            .variants(
                     new Description.Variant(
                             "line",
                             "Knotted line",
@@ -60,8 +55,8 @@ final class GroundCover implements Method {
                                             "photo", "Photograph straight down", "From the height of the chest.", 30),
                                     Step.field("count", "Count the points", "Twenty or more.", 60)
                                             .later()
-                                            .enters("hits")))),
-            List.of(
+                                            .enters("hits"))))
+            .fields(
                     Entry.percent("live", "Living plants").optional(),
                     Entry.percent("litter", "Litter").optional(),
                     Entry.percent("stone", "Stone").optional(),
@@ -75,19 +70,20 @@ final class GroundCover implements Method {
                                     option("stone", "Stone", "Larger than a thumbnail."),
                                     option("bare", "Bare", "Soil."))
                             .optional()
-                            .hint("In place of the shares.")),
-            List.of(new Description.Check("straight", "Was each point looked at from straight above?")),
-            List.of(
+                            .hint("In place of the shares."))
+            .checks(new Description.Check("straight", "Was each point looked at from straight above?"))
+            .results(
                     Result.number(
                             "cover",
                             "Covered",
                             "%",
                             "living + litter, with half of the stone where it is 30 % or more"),
-                    Result.number("bare", "Bare", "%", "bare points")),
-            "Point counts under a line after Levy and Madden 1933; limits after Lang and McCaffrey 1984",
-            Map.ofEntries(
+                    Result.number("bare", "Bare", "%", "bare points"))
+            .source("Point counts under a line after Levy and Madden 1933; limits after Lang and McCaffrey 1984")
+            .words(Map.ofEntries(
                     entry("covered", "{live:0} % living and {litter:0} % litter."),
-                    entry("stony", "30 % stone or more: half of it counts as mulch.")));
+                    entry("stony", "30 % stone or more: half of it counts as mulch.")))
+            .build();
 
     @Override
     public Description description() {

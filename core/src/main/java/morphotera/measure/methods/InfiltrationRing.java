@@ -40,24 +40,22 @@ final class InfiltrationRing implements Method {
     private static final double LATE = 2.0 / 3;
     private static final int FEWEST_LEVELS = 3;
 
-    private static final Description DESCRIPTION = new Description(
-            "infiltration-ring",
-            "Infiltration ring",
-            "How fast water enters the surface",
-            Group.WATER,
-            Grade.A,
-            Day.MOIST_SOIL,
-            false,
-            "A ring pushed into the ground, a measured pour, and the time until the surface shows no free water. The second "
-                    + "pour speaks of the soil; the first also of how dry it was.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("infiltration-ring", "Infiltration ring")
+            .purpose("How fast water enters the surface")
+            .group(Group.WATER)
+            .grade(Grade.A)
+            .day(Day.MOIST_SOIL)
+            .about(
+                    "A ring pushed into the ground, a measured pour, and the time until the surface shows no free water. The second "
+                            + "pour speaks of the soil; the first also of how dry it was.")
+            .gear(
                     tool("ring, 150 mm wide and 125 high"),
                     tool("mallet and block"),
                     tool("bottle of known volume"),
                     perSpot("film to pour on", 1, null),
-                    water("water, two pours of 25 mm", new Description.Fill("ringDiameterMm", 150, "pourMm", 25, 2))),
-            List.of("Firm the inner edge: a leak up the wall is the commonest fault."),
-            List.of(
+                    water("water, two pours of 25 mm", new Description.Fill("ringDiameterMm", 150, "pourMm", 25, 2)))
+            .cautions("Firm the inner edge: a leak up the wall is the commonest fault.")
+            .variants(
                     new Description.Variant(
                             "pours",
                             "Two pours",
@@ -80,8 +78,8 @@ final class InfiltrationRing implements Method {
                                             .expect(600, 1800, 3600)
                                             .enters("pours"),
                                     lift())),
-                    new Description.Variant("levels", "By level", byLevel())),
-            List.of(
+                    new Description.Variant("levels", "By level", byLevel()))
+            .fields(
                     Entry.mm("ringDiameterMm", "Ring width").aboveZero(),
                     Entry.mm("insertionMm", "Ring in the ground"),
                     Entry.SAMPLE_DEPTH,
@@ -111,11 +109,11 @@ final class InfiltrationRing implements Method {
                                     Entry.minutes("minutes", "After"),
                                     Entry.mm("mm", "Soaked in so far"))
                             .optional()
-                            .hint("In place of pours: the whole depth soaked in since the start.")),
-            List.of(
+                            .hint("In place of pours: the whole depth soaked in since the start."))
+            .checks(
                     new Description.Check("leak", "Did no water come up outside the ring?"),
-                    new Description.Check("clock", "Did the clock start when the film came off?")),
-            List.of(
+                    new Description.Check("clock", "Did the clock start when the film came off?"))
+            .results(
                     Result.number("pourDepth", "Each pour", "mm", "volume ÷ area of the ring")
                             .each(),
                     Result.number("pourRate", "Rate of each pour", "mm/h", "(depth − left) ÷ hours")
@@ -134,9 +132,10 @@ final class InfiltrationRing implements Method {
                     Result.number("fit", "Fit of the line", "share", "1 − Σ e² ÷ Σ (I − mean I)²")
                             .onTheDay(),
                     Result.number("fieldK", "Soil's own rate", "mm/h", "steady rate ÷ (H ÷ L + 1 ÷ (α × L) + 1)")
-                            .onTheDay()),
-            "Philip 1957; Reynolds and Elrick 1990; alpha by texture and structure after Elrick and Reynolds 1992",
-            Map.ofEntries(
+                            .onTheDay())
+            .source(
+                    "Philip 1957; Reynolds and Elrick 1990; alpha by texture and structure after Elrick and Reynolds 1992")
+            .words(Map.ofEntries(
                     entry("last-pour", "The last pour went in at {rate} mm/h."),
                     entry("last-third", "Over the last third of the time it fell at {rate} mm/h."),
                     entry("soils-part", "Of that {k} mm/h is the soil's own; the rest is the ring's edge and head."),
@@ -145,7 +144,8 @@ final class InfiltrationRing implements Method {
                     entry(
                             "approximate-k",
                             "Under 50 mm of head or 30 mm in the ground the soil's own rate is rough; the steady rate is not."),
-                    entry("needs-texture", "The soil's own rate needs the field's texture.")));
+                    entry("needs-texture", "The soil's own rate needs the field's texture.")))
+            .build();
 
     private static Step place() {
         return Step.field(

@@ -11,7 +11,6 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -35,19 +34,16 @@ final class Laboratory implements Method {
     private static final double CLAY_TO = 60;
     private static final List<String> BASES = List.of("ca", "mgExchangeable", "kExchangeable", "na");
 
-    private static final Description DESCRIPTION = new Description(
-            "laboratory",
-            "Laboratory sample",
-            "What only a laboratory can tell",
-            Group.CHEMISTRY,
-            Grade.A,
-            Day.ANY,
-            false,
-            "Taking the sample is part of it: 15 to 20 cores of one depth within one spot or zone, mixed in a clean bucket, two "
-                    + "handfuls in a labelled bag, cool, handed over within two days; before the main sowing, not after.",
-            List.of(tool("corer or auger"), tool("clean bucket"), tool("cool box"), perSpot("labelled bag", 1, null)),
-            List.of("No galvanised bucket where zinc is asked for."),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("laboratory", "Laboratory sample")
+            .purpose("What only a laboratory can tell")
+            .group(Group.CHEMISTRY)
+            .grade(Grade.A)
+            .about(
+                    "Taking the sample is part of it: 15 to 20 cores of one depth within one spot or zone, mixed in a clean bucket, two "
+                            + "handfuls in a labelled bag, cool, handed over within two days; before the main sowing, not after.")
+            .gear(tool("corer or auger"), tool("clean bucket"), tool("cool box"), perSpot("labelled bag", 1, null))
+            .cautions("No galvanised bucket where zinc is asked for.")
+            .variants(new Description.Variant(
                     "composite",
                     "Composite of 15 cores",
                     List.of(
@@ -83,8 +79,8 @@ final class Laboratory implements Method {
                                             "ece",
                                             "carbonatePercent",
                                             "microbialCarbon",
-                                            "methodText")))),
-            List.of(
+                                            "methodText"))))
+            .fields(
                     Entry.group(
                                     "ph",
                                     "pH",
@@ -117,11 +113,11 @@ final class Laboratory implements Method {
                     Entry.percent("carbonatePercent", "Carbonate").optional(),
                     mgPerKg("microbialCarbon", "Microbial carbon"),
                     Entry.SAMPLE_DEPTH,
-                    Entry.text("methodText", "Laboratory's methods").optional()),
-            List.of(
+                    Entry.text("methodText", "Laboratory's methods").optional())
+            .checks(
                     new Description.Check("label", "Do field, spot and depth on the sheet match the bag?"),
-                    new Description.Check("units", "Are the figures in the units shown here?")),
-            List.of(
+                    new Description.Check("units", "Are the figures in the units shown here?"))
+            .results(
                     Result.number("ph", "pH, in water", "pH", "as read, or + 0.8 from CaCl₂"),
                     Result.number("ece", "Salt, saturated paste", "dS/m", "as given"),
                     Result.number("clayPercent", "Clay", "%", "as given"),
@@ -139,15 +135,16 @@ final class Laboratory implements Method {
                     Result.number("pScore", "Phosphorus", "score", "curve on bicarbonate extract"),
                     Result.number("kScore", "Potassium", "score", "curve on exchangeable potassium"),
                     Result.number("lowest", "Lowest nutrient", "score", "the lowest of phosphorus and potassium"),
-                    Result.number("microbialShare", "Of carbon in microbes", "%", "microbial ÷ organic carbon")),
-            "Prout et al. 2021 for carbon to clay; van Bemmelen's 1.724 for carbon in organic matter",
-            Map.ofEntries(
+                    Result.number("microbialShare", "Of carbon in microbes", "%", "microbial ÷ organic carbon"))
+            .source("Prout et al. 2021 for carbon to clay; van Bemmelen's 1.724 for carbon in organic matter")
+            .words(Map.ofEntries(
                     entry("carbon", "Organic carbon {carbon:2} % at 1.724 to one; in some soils rather 2.0."),
                     entry("to-clay", "Carbon to clay 1 to {parts:0}; 13 is poor, 10 fair, 8 good."),
                     entry("bases", "Shares of the exchange are shown and not scored: what is ideal is disputed."),
                     entry("other-extract", "Phosphorus by another extract is shown, not scored."),
                     entry("from-cacl2", "pH in calcium chloride, brought to water by 0.8."),
-                    entry("outside", "Carbon to clay is judged at 10 to 60 % clay only.")));
+                    entry("outside", "Carbon to clay is judged at 10 to 60 % clay only.")))
+            .build();
 
     private static Entry mgPerKg(String key, String label) {
         return Entry.number(key, label, "mg/kg", 0, 10_000).optional();

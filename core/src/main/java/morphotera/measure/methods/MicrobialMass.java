@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -21,19 +20,15 @@ import morphotera.measure.Step;
 
 /** Microbial carbon by a shaken extract read on a card, µg C per g of soil. A heuristic that others dispute. */
 final class MicrobialMass implements Method {
-    private static final Description DESCRIPTION = new Description(
-            "microbial-mass",
-            "Microbial mass",
-            "How much carbon is in microbes",
-            Group.LIFE,
-            Grade.C,
-            Day.ANY,
-            false,
-            "A shaken extract read by a card with a closing window: stir half a minute, rest five, tap, rest fifteen, three "
-                    + "drops each soaked in, read within two minutes.",
-            List.of(perSpot("extract vial", 1, null), perSpot("card", 1, null), tool("measuring spoon"), tool("timer")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("microbial-mass", "Microbial mass")
+            .purpose("How much carbon is in microbes")
+            .group(Group.LIFE)
+            .grade(Grade.C)
+            .about(
+                    "A shaken extract read by a card with a closing window: stir half a minute, rest five, tap, rest fifteen, three "
+                            + "drops each soaked in, read within two minutes.")
+            .gear(perSpot("extract vial", 1, null), perSpot("card", 1, null), tool("measuring spoon"), tool("timer"))
+            .variants(new Description.Variant(
                     "card",
                     "Card",
                     List.of(
@@ -50,17 +45,18 @@ final class MicrobialMass implements Method {
                             Step.field("three-drops", "Three drops on the card", "Each soaked in before the next.", 60)
                                     .watched(0, 120),
                             Step.field("read", "Read the card", "Within two minutes of the last drop.", 20)
-                                    .enters("microgramsCPerG")))),
-            List.of(
+                                    .enters("microgramsCPerG"))))
+            .fields(
                     Entry.number("microgramsCPerG", "Microbial carbon", "µg/g", 0, 10_000),
                     Entry.yesNo("charWithinSixMonths", "Char spread within six months")
-                            .preset(false)),
-            List.of(new Description.Check("window", "Was it read within two minutes of the last drop?")),
-            List.of(Result.number("microgramsCPerG", "Microbial carbon", "µg/g", "as read")),
-            "Card readings of a shaken extract; limits are a practitioner's heuristic",
-            Map.ofEntries(
+                            .preset(false))
+            .checks(new Description.Check("window", "Was it read within two minutes of the last drop?"))
+            .results(Result.number("microgramsCPerG", "Microbial carbon", "µg/g", "as read"))
+            .source("Card readings of a shaken extract; limits are a practitioner's heuristic")
+            .words(Map.ofEntries(
                     entry("read", "{mass:0} µg C in a gram of soil."),
-                    entry("char", "Fresh char takes up the colour: the reading is not sure.")));
+                    entry("char", "Fresh char takes up the colour: the reading is not sure.")))
+            .build();
 
     @Override
     public Description description() {

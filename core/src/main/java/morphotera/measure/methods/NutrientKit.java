@@ -12,7 +12,6 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -39,23 +38,21 @@ final class NutrientKit implements Method {
         return surplus;
     }
 
-    private static final Description DESCRIPTION = new Description(
-            "nutrient-kit",
-            "Nutrient kit",
-            "Whether nitrogen, phosphorus or potassium runs short",
-            Group.CHEMISTRY,
-            Grade.B,
-            Day.ANY,
-            true,
-            "A colour kit for the three main nutrients, each read against the kit's own printed chart. It shows what runs "
-                    + "short; how much to give, a laboratory tells.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("nutrient-kit", "Nutrient kit")
+            .purpose("Whether nitrogen, phosphorus or potassium runs short")
+            .group(Group.CHEMISTRY)
+            .grade(Grade.B)
+            .judged()
+            .about(
+                    "A colour kit for the three main nutrients, each read against the kit's own printed chart. It shows what runs "
+                            + "short; how much to give, a laboratory tells.")
+            .gear(
                     tool("nutrient kit with its chart"),
                     tool("sieve, 2 mm"),
                     perSpot("distilled water", 0.1, "l"),
-                    perSpot("bottle for used reagent", 1, null)),
-            List.of("Gloves; used reagents go home in their bottle, not on the field."),
-            List.of(new Description.Variant(
+                    perSpot("bottle for used reagent", 1, null))
+            .cautions("Gloves; used reagents go home in their bottle, not on the field.")
+            .variants(new Description.Variant(
                     "kit",
                     "Colour kit",
                     List.of(
@@ -71,22 +68,23 @@ final class NutrientKit implements Method {
                                     .waits(600, 660),
                             Step.field("read", "Read the chart", "In shade, vial against the print.", 60)
                                     .enters("n", "p", "k"),
-                            Step.field("collect-waste", "Collect the used reagents", "Into their bottle.", 30)))),
-            List.of(level("n", "Nitrogen"), level("p", "Phosphorus"), level("k", "Potassium")),
-            List.of(new Description.Check("chart", "Was the colour read in shade against this kit's own chart?")),
-            List.of(
+                            Step.field("collect-waste", "Collect the used reagents", "Into their bottle.", 30))))
+            .fields(level("n", "Nitrogen"), level("p", "Phosphorus"), level("k", "Potassium"))
+            .checks(new Description.Check("chart", "Was the colour read in shade against this kit's own chart?"))
+            .results(
                     Result.word("n", "Nitrogen, by the chart", "as read", STEPS),
                     Result.word("p", "Phosphorus, by the chart", "as read", STEPS),
                     Result.word("k", "Potassium, by the chart", "as read", STEPS),
                     Result.number("nScore", "Nitrogen", "score", "0, 30, 70, 100; surplus 60"),
                     Result.number("pScore", "Phosphorus", "score", "0, 30, 70, 100; surplus 85"),
                     Result.number("kScore", "Potassium", "score", "0, 30, 70, 100; surplus 90"),
-                    Result.number("lowest", "Lowest", "score", "the lowest of those given")),
-            "Colour kits by their printed charts; the scale is this product's own",
-            Map.ofEntries(
+                    Result.number("lowest", "Lowest", "score", "the lowest of those given"))
+            .source("Colour kits by their printed charts; the scale is this product's own")
+            .words(Map.ofEntries(
                     entry("mean", "Mean of {n:0}; the lowest is {lowest:0}."),
                     entry("moves", "Nitrogen moves with water; phosphorus and potassium stay."),
-                    entry("leaching", "More nitrogen than plants will take: the next rain carries it down.")));
+                    entry("leaching", "More nitrogen than plants will take: the next rain carries it down.")))
+            .build();
 
     private static Entry level(String key, String label) {
         return Entry.choice(

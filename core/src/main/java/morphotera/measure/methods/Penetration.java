@@ -39,19 +39,17 @@ final class Penetration implements Method {
     private static final Map<String, Double> ROD_KPA =
             Map.of("slides", 500.0, "push", 1200.0, "lean", 1900.0, "stops", 2600.0);
 
-    private static final Description DESCRIPTION = new Description(
-            "penetration",
-            "Cone",
-            "Where the ground becomes too hard for roots",
-            Group.STRUCTURE,
-            Grade.A,
-            Day.MOIST_SOIL,
-            false,
-            "A cone pushed in steadily, about 2.5 cm a second, read each 7.5 cm, at three places or more about the spot, ten "
-                    + "better. Dry soil reads hard, so the day counts.",
-            List.of(tool("cone penetrometer with both tips, or a rod"), tool("cloth")),
-            List.of("Never push over buried lines: ask the dig-safe service."),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("penetration", "Cone")
+            .purpose("Where the ground becomes too hard for roots")
+            .group(Group.STRUCTURE)
+            .grade(Grade.A)
+            .day(Day.MOIST_SOIL)
+            .about(
+                    "A cone pushed in steadily, about 2.5 cm a second, read each 7.5 cm, at three places or more about the spot, ten "
+                            + "better. Dry soil reads hard, so the day counts.")
+            .gear(tool("cone penetrometer with both tips, or a rod"), tool("cloth"))
+            .cautions("Never push over buried lines: ask the dig-safe service.")
+            .variants(new Description.Variant(
                     "cone",
                     "Push and read",
                     List.of(
@@ -67,8 +65,8 @@ final class Penetration implements Method {
                                             "About 2.5 cm a second. Stopped? Say by stone or by hard ground.",
                                             450)
                                     .enters("probes"),
-                            Step.field("enter-wipe", "Wipe the cone", "Soil on the tip reads as hard ground.", 75)))),
-            List.of(
+                            Step.field("enter-wipe", "Wipe the cone", "Soil on the tip reads as hard ground.", 75))))
+            .fields(
                     Entry.choice(
                             "cone",
                             "Tip",
@@ -101,12 +99,12 @@ final class Penetration implements Method {
                                             "Stopped by",
                                             option("stone", "Stone", "A knock; beside it the cone goes on."),
                                             option("hard", "Hard ground", "No knock; beside it the same."))
-                                    .optional())),
-            List.of(
+                                    .optional()))
+            .checks(
                     new Description.Check(
                             "scale", "Is this the scale of the tip you pushed? The wrong one is 2.5 times out."),
-                    new Description.Check("steady", "Was it pushed steadily, about 2.5 cm a second?")),
-            List.of(
+                    new Description.Check("steady", "Was it pushed steadily, about 2.5 cm a second?"))
+            .results(
                     Result.number("meanAt", "Mean by depth", "kPa", "mean over the pushes at each depth")
                             .byDepth()
                             .onTheDay(),
@@ -133,14 +131,15 @@ final class Penetration implements Method {
                                     "peak at or over the limit, at 15 cm or deeper, softer by a quarter below")
                             .onTheDay(),
                     Result.yesNo("hardTop", "Hard from the top", "the limit is met above 15 cm")
-                            .onTheDay()),
-            "Limit after Taylor, Roberson and Parker 1966",
-            Map.ofEntries(
+                            .onTheDay())
+            .source("Limit after Taylor, Roberson and Parker 1966")
+            .words(Map.ofEntries(
                     entry("limit-met", "The mean meets the root limit at {depth} cm."),
                     entry("limit-not-met", "The mean stays under the root limit to {depth} cm."),
                     entry("pan", "Hardest at {peak} cm, softer again below: a pan."),
                     entry("estimated", "A rod by feel, not a scale: an estimate."),
-                    entry("shallow", "Probed to under 45 cm: what lies deeper is not known.")));
+                    entry("shallow", "Probed to under 45 cm: what lies deeper is not known.")))
+            .build();
 
     @Override
     public Description description() {

@@ -41,28 +41,26 @@ final class PercolationHole implements Method {
     private static final List<String> PLANTING =
             List.of("wet-lovers-or-raised", "bears-wet-feet", "most", "bears-drought");
 
-    private static final Description DESCRIPTION = new Description(
-            "percolation-hole",
-            "Percolation hole",
-            "How fast the ground below the surface drains",
-            Group.WATER,
-            Grade.A,
-            Day.UNFROZEN,
-            false,
-            "A hole is wetted, filled again and read with a ruler as the water falls. How fast it falls depends on the "
-                    + "hole as well as on the soil, so the soil's part is taken out and every hole compares.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("percolation-hole", "Percolation hole")
+            .purpose("How fast the ground below the surface drains")
+            .group(Group.WATER)
+            .grade(Grade.A)
+            .day(Day.UNFROZEN)
+            .about(
+                    "A hole is wetted, filled again and read with a ruler as the water falls. How fast it falls depends on the "
+                            + "hole as well as on the soil, so the soil's part is taken out and every hole compares.")
+            .gear(
                     tool("spade or 150 mm auger"),
                     tool("ruler and straight edge"),
                     tool("cover or fence for the hole"),
                     water(
                             "water, two fills: 42 l for a hole of 300 mm, 11 for an auger hole of 150",
-                            new Description.Fill("holeDiameterMm", 300, "holeDepthMm", 300, 2))),
-            List.of(
+                            new Description.Fill("holeDiameterMm", 300, "holeDepthMm", 300, 2)))
+            .cautions(
                     "Ask the dig-safe service before digging.",
                     "Cover or fence an open hole: stock, children and you in the dark.",
-                    "Cracked clay is soaked until its cracks have closed, or the hole reads the cracks."),
-            List.of(new Description.Variant(
+                    "Cracked clay is soaked until its cracks have closed, or the hole reads the cracks.")
+            .variants(new Description.Variant(
                     "ruler",
                     "Ruler every half hour",
                     List.of(
@@ -100,8 +98,8 @@ final class PercolationHole implements Method {
                                             "Last reading, then fill the hole",
                                             "Tread the soil back in layers.",
                                             140)
-                                    .enters("levels", "waterTemperatureC")))),
-            List.of(
+                                    .enters("levels", "waterTemperatureC"))))
+            .fields(
                     Entry.mm("holeDiameterMm", "Hole width")
                             .aboveZero()
                             .hint("The side, where the hole is square. A 300 mm hole takes 21 litres a fill."),
@@ -126,11 +124,11 @@ final class PercolationHole implements Method {
                                     option("standard", "Standard hole", "The fall a 300 mm hole would show."),
                                     option("late-fall", "Late fall", "The plain fall once it is steady."),
                                     option("mean-fall", "Mean fall", "The plain mean of all intervals."))
-                            .preset("standard")),
-            List.of(
+                            .preset("standard"))
+            .checks(
                     new Description.Check("same-mark", "Was every level read from the same mark?"),
-                    new Description.Check("true-times", "Are the minutes the true ones, not the planned ones?")),
-            List.of(
+                    new Description.Check("true-times", "Are the minutes the true ones, not the planned ones?"))
+            .results(
                     Result.number(
                                     "intervalK",
                                     "Soil's rate, by interval",
@@ -168,15 +166,16 @@ final class PercolationHole implements Method {
                                     "Plants that suit it",
                                     "by the fall in a standard hole: under 10, 25, to 100, over",
                                     PLANTING)
-                            .onTheDay()),
-            "van Hoorn 1979, inverse auger hole; viscosity of water by the Vogel form (Likhachev 2003)",
-            Map.ofEntries(
+                            .onTheDay())
+            .source("van Hoorn 1979, inverse auger hole; viscosity of water by the Vogel form (Likhachev 2003)")
+            .words(Map.ofEntries(
                     entry("steady-plateau", "Steady from interval {from:0} on: {k} mm/h within 20 %."),
                     entry("last-interval", "No steady stretch yet, so the last interval counts: {k} mm/h."),
                     entry("standard-hole", "In a 300 mm hole that is a fall of {rate} mm an hour."),
                     entry("not-presoaked", "The hole was not wetted first: dry soil drinks, the rate reads high."),
                     entry("not-steady-yet", "The rate was still falling at the last reading."),
-                    entry("no-fall", "The water did not fall: no time to empty.")));
+                    entry("no-fall", "The water did not fall: no time to empty.")))
+            .build();
 
     @Override
     public Description description() {

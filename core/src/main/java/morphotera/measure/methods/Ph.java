@@ -10,7 +10,6 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -31,23 +30,20 @@ final class Ph implements Method {
     private static final double ACID_UNDER = 5.5;
     private static final double CARD_PLUS_MINUS = 0.5;
 
-    private static final Description DESCRIPTION = new Description(
-            "ph",
-            "pH by depth",
-            "How acid the topsoil is, and what lies below it",
-            Group.CHEMISTRY,
-            Grade.A,
-            Day.ANY,
-            false,
-            "Soil from two depths or more, by colour card, by meter in water or in calcium chloride. Every value is shown "
-                    + "in water and in calcium chloride, so that they compare.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("ph", "pH by depth")
+            .purpose("How acid the topsoil is, and what lies below it")
+            .group(Group.CHEMISTRY)
+            .grade(Grade.A)
+            .about(
+                    "Soil from two depths or more, by colour card, by meter in water or in calcium chloride. Every value is shown "
+                            + "in water and in calcium chloride, so that they compare.")
+            .gear(
                     tool("auger"),
                     tool("indicator and white powder, or meter and buffers"),
                     perSpot("vial with lid", 2, null),
-                    perSpot("distilled water", 0.1, "l")),
-            List.of("Shake with a lid, not a thumb: the skin changes the reading."),
-            List.of(
+                    perSpot("distilled water", 0.1, "l"))
+            .cautions("Shake with a lid, not a thumb: the skin changes the reading.")
+            .variants(
                     new Description.Variant(
                             "card",
                             "Colour card",
@@ -88,8 +84,8 @@ final class Ph implements Method {
                                             .waits(900, 3600),
                                     Step.field("read", "Read the meter", "Wait until it holds still.", 120)
                                             .enters("points"),
-                                    Step.field("rinse", "Rinse the probe", "Store it wet.", 20)))),
-            List.of(
+                                    Step.field("rinse", "Rinse the probe", "Store it wet.", 20))))
+            .fields(
                     Entry.list(
                             "points",
                             "Depths",
@@ -105,11 +101,11 @@ final class Ph implements Method {
                                     option("cacl2", "Meter, CaCl₂", "In weak calcium chloride; about 0.8 lower."))),
                     Entry.number("offset", "Water above CaCl₂ by", "pH", 0.5, 1.0)
                             .preset(0.8)
-                            .hint("Larger where the soil holds little salt.")),
-            List.of(
+                            .hint("Larger where the soil holds little salt."))
+            .checks(
                     new Description.Check("depths", "Is each value beside its own depth?"),
-                    new Description.Check("basis", "Is it said how each was read?")),
-            List.of(
+                    new Description.Check("basis", "Is it said how each was read?"))
+            .results(
                     Result.number("inWater", "Each depth, in water", "pH", "as read, or + offset from CaCl₂")
                             .byDepth(),
                     Result.number("topsoil", "Topsoil, in water", "pH", "mean of the points to 10 cm"),
@@ -119,13 +115,14 @@ final class Ph implements Method {
                     Result.number("lowest", "Lowest, in water", "pH", "the lowest point"),
                     Result.number("topsoilCacl2", "Topsoil, in CaCl₂", "pH", "topsoil − offset"),
                     Result.number("subsoilCacl2", "Subsoil, in CaCl₂", "pH", "subsoil − offset"),
-                    Result.number("subsoilScore", "Subsoil's score", "score", "the same curve on the subsoil")),
-            "Glass electrode in 1:5 suspension; card readings after the maker's printed colours",
-            Map.ofEntries(
+                    Result.number("subsoilScore", "Subsoil's score", "score", "the same curve on the subsoil"))
+            .source("Glass electrode in 1:5 suspension; card readings after the maker's printed colours")
+            .words(Map.ofEntries(
                     entry("in-water", "Topsoil {topsoil} in water."),
                     entry("acid-below", "Under 5.5 from {depth} cm on."),
                     entry("card", "Read by card: half a unit either way."),
-                    entry("no-topsoil", "No point within 10 cm: the topsoil cannot be scored.")));
+                    entry("no-topsoil", "No point within 10 cm: the topsoil cannot be scored.")))
+            .build();
 
     @Override
     public Description description() {

@@ -13,7 +13,6 @@ import morphotera.ground.LandUse;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -73,19 +72,17 @@ final class PlantLook implements Method {
             new Part("weedPercent", "weeds", List.of()),
             new Part("species", "species", List.of(PASTURE)));
 
-    private static final Description DESCRIPTION = new Description(
-            "plant-look",
-            "Plants",
-            "How the plants stand, and what their leaves say",
-            Group.PLANTS,
-            Grade.B,
-            Day.ANY,
-            true,
-            "A walk and a quadrat: green, dead, legumes, weeds and species, how even and how strong the stand is, and the look of "
-                    + "the leaf, which names the usual shortage.",
-            List.of(tool("quadrat, 50 cm")),
-            List.of("Keep out of a sprayed crop until its re-entry time has passed."),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("plant-look", "Plants")
+            .purpose("How the plants stand, and what their leaves say")
+            .group(Group.PLANTS)
+            .grade(Grade.B)
+            .judged()
+            .about(
+                    "A walk and a quadrat: green, dead, legumes, weeds and species, how even and how strong the stand is, and the look of "
+                            + "the leaf, which names the usual shortage.")
+            .gear(tool("quadrat, 50 cm"))
+            .cautions("Keep out of a sprayed crop until its re-entry time has passed.")
+            .variants(new Description.Variant(
                     "walk",
                     "Walk and quadrat",
                     List.of(
@@ -93,8 +90,8 @@ final class PlantLook implements Method {
                                     .enters("evenness", "growth", "leaf"),
                             Step.field("quadrat", "Lay the quadrat and estimate", "Straight down.", 120)
                                     .enters("greenPercent", "deadPercent", "legumePercent", "weedPercent", "species"),
-                            Step.field("photo-enter", "Photograph and enter", "With the quadrat in it.", 60)))),
-            List.of(
+                            Step.field("photo-enter", "Photograph and enter", "With the quadrat in it.", 60))))
+            .fields(
                     Entry.percent("greenPercent", "Green").optional(),
                     Entry.percent("deadPercent", "Dead").optional(),
                     Entry.percent("legumePercent", "Legumes").optional(),
@@ -130,19 +127,20 @@ final class PlantLook implements Method {
                                             "Veins stay green."),
                                     option("purple", "Purple", "Stems and edges."),
                                     option("scorched-edge", "Scorched edge", "Brown from the tip along the edge."))
-                            .optional()),
-            List.of(new Description.Check("typical", "Does the quadrat stand for the spot?")),
-            List.of(
+                            .optional())
+            .checks(new Description.Check("typical", "Does the quadrat stand for the spot?"))
+            .results(
                     Result.number("partScore", "Each part", "score", "by its curve or scale")
                             .each(),
                     Result.word("leaf", "Leaf", "as seen", LEAVES),
-                    Result.word("shortage", "Usual shortage", "named by the leaf", SHORTAGES)),
-            "Stand and leaf by eye; shortages after common leaf guides (Bergmann 1992)",
-            Map.ofEntries(
+                    Result.word("shortage", "Usual shortage", "named by the leaf", SHORTAGES))
+            .source("Stand and leaf by eye; shortages after common leaf guides (Bergmann 1992)")
+            .words(Map.ofEntries(
                     entry("parts", "Mean of {n:0} parts, from {lowest:0} to {highest:0}."),
                     entry("shortage", "Leaves like these usually lack {shortage}; a test decides."),
                     entry("nothing-scored", "Nothing here is scored in this land use."),
-                    entry("needs-use", "Green, dead, legumes and species are read by land use.")));
+                    entry("needs-use", "Green, dead, legumes and species are read by land use.")))
+            .build();
 
     @Override
     public Description description() {

@@ -30,24 +30,22 @@ final class Respiration implements Method {
     private static final double HOURS_FROM = 18;
     private static final double HOURS_TO = 27;
 
-    private static final Description DESCRIPTION = new Description(
-            "respiration",
-            "Respiration",
-            "How much the soil's life breathes",
-            Group.LIFE,
-            Grade.B,
-            Day.MOIST_SOIL,
-            false,
-            "90 g of sieved soil in a closed jar for a day, with a colour paddle or a trap. Soil that was dried and wetted again "
-                    + "breathes far more than field-moist soil; the two never compare.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("respiration", "Respiration")
+            .purpose("How much the soil's life breathes")
+            .group(Group.LIFE)
+            .grade(Grade.B)
+            .day(Day.MOIST_SOIL)
+            .about(
+                    "90 g of sieved soil in a closed jar for a day, with a colour paddle or a trap. Soil that was dried and wetted again "
+                            + "breathes far more than field-moist soil; the two never compare.")
+            .gear(
                     perSpot("jar with a tight lid", 1, null),
                     perSpot("colour paddle or trap", 1, null),
                     tool("balance, 1 g"),
                     tool("sieve, 4 mm"),
-                    tool("thermometer")),
-            List.of("A caustic trap needs goggles."),
-            List.of(
+                    tool("thermometer"))
+            .cautions("A caustic trap needs goggles.")
+            .variants(
                     new Description.Variant(
                             "field-moist",
                             "Field-moist",
@@ -76,8 +74,8 @@ final class Respiration implements Method {
                                             .enters("prep"),
                                     seal("wet-seal", "Wet it from below and close the jar", 90),
                                     read(),
-                                    vent()))),
-            List.of(
+                                    vent())))
+            .fields(
                     Entry.number("value", "Reading", null, 0, 2000)
                             .hint(
                                     "mg CO2-C per kg over the time in the jar; or the step of the kit's chart, 2.5 between two."),
@@ -95,16 +93,18 @@ final class Respiration implements Method {
                             option("field-moist", "Field-moist", "As taken."),
                             option("rewetted", "Dried and rewetted", "Breathes in a burst.")),
                     Entry.celsius("soilTemperatureC", "Soil temperature").optional(),
-                    Entry.celsius("jarTemperatureC", "Jar temperature")),
-            List.of(new Description.Check("tight", "Was the jar tight, and no living root or worm in it?")),
-            List.of(Result.number(
+                    Entry.celsius("jarTemperatureC", "Jar temperature"))
+            .checks(new Description.Check("tight", "Was the jar tight, and no living root or worm in it?"))
+            .results(Result.number(
                             "at20C", "At 20 °C", "mg CO2-C per kg and day", "value × 2^((20 − jar) ÷ 10) × 24 ÷ hours")
-                    .onTheDay()),
-            "Basal respiration with a temperature quotient of two (van 't Hoff 1884); rewetting burst after Birch 1958",
-            Map.ofEntries(
+                    .onTheDay())
+            .source(
+                    "Basal respiration with a temperature quotient of two (van 't Hoff 1884); rewetting burst after Birch 1958")
+            .words(Map.ofEntries(
                     entry("at-20", "{rate} mg CO2-C per kg and day at 20 °C."),
                     entry("chart", "Step {step} of {kit} stands for {value}."),
-                    entry("hours", "Other than 18 to 27 hours in the jar: the day's rate is not sure.")));
+                    entry("hours", "Other than 18 to 27 hours in the jar: the day's rate is not sure.")))
+            .build();
 
     private static Step seal(String id, String title, int seconds) {
         return Step.field(id, title, "Note the hour.", seconds).later().waits(64_800, 97_200);

@@ -10,7 +10,6 @@ import java.util.Set;
 import morphotera.ground.LandUse;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -34,19 +33,16 @@ final class RootDepth implements Method {
     private static final double SHARP_CAP = 30;
     private static final double BENT_CAP = 50;
 
-    private static final Description DESCRIPTION = new Description(
-            "root-depth",
-            "Root depth",
-            "How deep the roots go, and what stops them",
-            Group.ROOTS,
-            Grade.B,
-            Day.ANY,
-            true,
-            "A block or pit face with a ruler down it. What counts is the depth above which four fifths of the roots lie, "
-                    + "against what this crop should reach, and whether roots end flat or turn sideways.",
-            List.of(tool("spade"), tool("ruler"), tool("knife or pick")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("root-depth", "Root depth")
+            .purpose("How deep the roots go, and what stops them")
+            .group(Group.ROOTS)
+            .grade(Grade.B)
+            .judged()
+            .about(
+                    "A block or pit face with a ruler down it. What counts is the depth above which four fifths of the roots lie, "
+                            + "against what this crop should reach, and whether roots end flat or turn sideways.")
+            .gear(tool("spade"), tool("ruler"), tool("knife or pick"))
+            .variants(new Description.Variant(
                     "block",
                     "On the block",
                     List.of(
@@ -64,8 +60,8 @@ final class RootDepth implements Method {
                                             "Look how the roots end",
                                             "Flat edge? Turned sideways? Nodules?",
                                             45)
-                                    .enters("sharpEdge", "bent", "nodules", "crop", "daysSinceSowing")))),
-            List.of(
+                                    .enters("sharpEdge", "bent", "nodules", "crop", "daysSinceSowing"))))
+            .fields(
                     Entry.cm("root80Cm", "Four fifths of roots above"),
                     Entry.cm("maxCm", "Deepest root").optional(),
                     Entry.yesNo("sharpEdge", "Roots end flat").optional().hint("At one depth, as if cut."),
@@ -91,23 +87,25 @@ final class RootDepth implements Method {
                     Entry.number("daysSinceSowing", "Days since sowing", "days", 0, 10_000)
                             .aboveZero()
                             .counted()
-                            .optional()),
-            List.of(
+                            .optional())
+            .checks(
                     new Description.Check("whole", "Did you see the end of the roots, not the end of the block?"),
-                    new Description.Check("crop", "Is the crop the one standing here?")),
-            List.of(
+                    new Description.Check("crop", "Is the crop the one standing here?"))
+            .results(
                     Result.number("root80", "Four fifths of the roots above", "cm", "as read"),
                     Result.number("expected", "Expected depth", "cm", "by crop × min(1, days ÷ 90)"),
                     Result.number("ratio", "Of what is expected", "share", "four fifths above ÷ expected depth"),
                     Result.yesNo("sharpEdge", "Roots end flat", "seen"),
                     Result.yesNo("bent", "Taproots bent", "seen"),
-                    Result.yesNo("nodulesMissing", "Legume without nodules", "seen")),
-            "Rooting depths by crop after common field guides; the share of four fifths after Gale and Grigal 1987",
-            Map.ofEntries(
+                    Result.yesNo("nodulesMissing", "Legume without nodules", "seen"))
+            .source(
+                    "Rooting depths by crop after common field guides; the share of four fifths after Gale and Grigal 1987")
+            .words(Map.ofEntries(
                     entry("ratio", "{root80} cm of the {expected} cm expected."),
                     entry("sharp-edge", "Roots end flat at one depth: 30 at most."),
                     entry("bent", "Taproots turn sideways: 50 at most."),
-                    entry("young", "Under 60 days since sowing: too young to speak of the soil.")));
+                    entry("young", "Under 60 days since sowing: too young to speak of the soil.")))
+            .build();
 
     @Override
     public Description description() {

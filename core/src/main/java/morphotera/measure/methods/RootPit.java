@@ -12,7 +12,6 @@ import morphotera.ground.Coded;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -41,33 +40,31 @@ final class RootPit implements Method {
     private static final Set<String> CLOSED = Set.of("plates", "massive");
     private static final Set<String> WET = Set.of("wet", "saturated");
 
-    private static final Description DESCRIPTION = new Description(
-            "root-pit",
-            "Root pit",
-            "Where roots stop, and what stops them",
-            Group.ROOTS,
-            Grade.B,
-            Day.ANY,
-            true,
-            "A pit to 60 to 150 cm, its face cleaned and read layer by layer: shape, roots, moisture, colours of standing water, "
-                    + "hardness and pH. It tells what no test from above can.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("root-pit", "Root pit")
+            .purpose("Where roots stop, and what stops them")
+            .group(Group.ROOTS)
+            .grade(Grade.B)
+            .judged()
+            .about(
+                    "A pit to 60 to 150 cm, its face cleaned and read layer by layer: shape, roots, moisture, colours of standing water, "
+                            + "hardness and pH. It tells what no test from above can.")
+            .gear(
                     tool("spade and pick, or a machine with its driver"),
                     tool("tape"),
                     tool("knife"),
                     tool("fence and signs"),
-                    tool("water bottle")),
-            List.of(
+                    tool("water bottle"))
+            .cautions(
                     "Ask the dig-safe service days ahead.",
                     "Two people. Nobody's head or chest below the rim.",
                     "Enter at most 1 m deep; deeper is read from above.",
                     "Spoil a metre back from the edge; the machine away from it.",
                     "Never enter with water in it, foul smell or after rain. Slope or bench the sides.",
-                    "Fence it, and fill it the same day. Local law rules."),
-            List.of(
+                    "Fence it, and fill it the same day. Local law rules.")
+            .variants(
                     new Description.Variant("spade", "By spade", steps(1500)),
-                    new Description.Variant("machine", "By machine, or deeper", steps(2700))),
-            List.of(
+                    new Description.Variant("machine", "By machine, or deeper", steps(2700)))
+            .fields(
                     Entry.cm("depthCm", "Depth of the pit").aboveZero(),
                     Entry.yesNo("fromAbove", "Read from above").preset(false),
                     Entry.number("people", "People at the pit", null, 1, 20)
@@ -94,11 +91,11 @@ final class RootPit implements Method {
                                             option("none", "None", null),
                                             option("sour", "Sour", "Sour or of rot."))
                                     .optional()),
-                    Entry.cm("waterAtCm", "Water stands at").optional()),
-            List.of(
+                    Entry.cm("waterAtCm", "Water stands at").optional())
+            .checks(
                     new Description.Check("face", "Was the face cleaned of what the spade or bucket smeared?"),
-                    new Description.Check("filled", "Is the pit filled, or fenced and somebody by it?")),
-            List.of(
+                    new Description.Check("filled", "Is the pit filled, or fenced and somebody by it?"))
+            .results(
                     Result.number("layerScore", "Each layer", "score", "64 × shape + 36 × roots")
                             .each(),
                     Result.number("rootStop", "Roots stop at", "cm", "roots two steps thinner than above"),
@@ -121,14 +118,15 @@ final class RootPit implements Method {
                             "limitingShape",
                             "Limiting shape",
                             "of the lowest layer, where it is under 50",
-                            Layers.SHAPE_WORDS)),
-            "Profile description after common soil survey guides; weights are this product's own",
-            Map.ofEntries(
+                            Layers.SHAPE_WORDS))
+            .source("Profile description after common soil survey guides; weights are this product's own")
+            .words(Map.ofEntries(
                     entry("layers", "{n:0} layers to {depth:0} cm."),
                     entry("stop", "Roots thin out at {depth:0} cm: {reasons}."),
                     entry("no-stop", "Roots do not end at one depth."),
                     entry("limiting", "{shape} from {top:0} cm hold it back."),
-                    entry("deep", "Over 100 cm: nobody goes in, it is read from above.")));
+                    entry("deep", "Over 100 cm: nobody goes in, it is read from above.")))
+            .build();
 
     private static Entry.Option[] classes() {
         List<Entry.Option> options = new ArrayList<>();

@@ -15,7 +15,6 @@ import java.util.Map;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -44,23 +43,19 @@ final class Salinity implements Method {
     private static final double NITRATE_TO_EC = 0.8;
     private static final double NITRATE_UNDER_PH = 7.2;
 
-    private static final Description DESCRIPTION = new Description(
-            "salinity",
-            "Salinity",
-            "How much salt roots have to drink against",
-            Group.CHEMISTRY,
-            Grade.A,
-            Day.ANY,
-            false,
-            "Conductivity of soil mixed with water, or of a probe put into wetted soil, brought to what a saturated paste "
-                    + "would read, which is what crops are held against.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("salinity", "Salinity")
+            .purpose("How much salt roots have to drink against")
+            .group(Group.CHEMISTRY)
+            .grade(Grade.A)
+            .about(
+                    "Conductivity of soil mixed with water, or of a probe put into wetted soil, brought to what a saturated paste "
+                            + "would read, which is what crops are held against.")
+            .gear(
                     tool("auger"),
                     tool("conductivity meter and standard"),
                     perSpot("jar with lid", 2, null),
-                    perSpot("distilled water", 0.3, "l")),
-            List.of(),
-            List.of(
+                    perSpot("distilled water", 0.3, "l"))
+            .variants(
                     new Description.Variant(
                             "mixed",
                             "Mixed with water",
@@ -104,8 +99,8 @@ final class Salinity implements Method {
                                                     "ratio",
                                                     "depthCm",
                                                     "placement"),
-                                    Step.field("wipe", "Wipe the probe", "And between spots.", 20)))),
-            List.of(
+                                    Step.field("wipe", "Wipe the probe", "And between spots.", 20))))
+            .fields(
                     Entry.number("ec", "Conductivity", "dS/m", 0, 60),
                     Entry.celsius("temperatureC", "Temperature").optional(),
                     Entry.yesNo("compensated", "Reads at 25 °C already").hint("Most probes do: ask, never guess."),
@@ -124,24 +119,25 @@ final class Salinity implements Method {
                                     option("row", "In the row", "Drip and bed salts lie elsewhere."),
                                     option("between", "Between rows", null),
                                     option("manured", "Manured ground", "Manure reads as salt."))
-                            .preset("none")),
-            List.of(
+                            .preset("none"))
+            .checks(
                     new Description.Check("stable", "Did it hold still before it was read?"),
-                    new Description.Check("clear", "Was the sensing part wholly under, clear of the walls?")),
-            List.of(
+                    new Description.Check("clear", "Was the sensing part wholly under, clear of the walls?"))
+            .results(
                     Result.number("ec25", "At 25 °C", "dS/m", "EC ÷ (1 + 0.0191 × (T − 25))"),
                     Result.number("ece", "As saturated paste", "dS/m", "by ratio and texture"),
                     Result.word("salinityClass", "Class", "under 2, 4, 8, 16 dS/m as paste", CLASSES),
                     Result.number("nitrateNAtMost", "Nitrate nitrogen, at most", "mg/kg", "140 × EC at 25 °C"),
-                    Result.number("relativeYield", "Yield of this crop", "%", "100 − b × (paste − a)")),
-            "Slavich and Petterson 1993; Franzen 2003; Maas and Hoffman 1977",
-            Map.ofEntries(
+                    Result.number("relativeYield", "Yield of this crop", "%", "100 − b × (paste − a)"))
+            .source("Slavich and Petterson 1993; Franzen 2003; Maas and Hoffman 1977")
+            .words(Map.ofEntries(
                     entry("paste", "As saturated paste {ece:2} dS/m: {class}."),
                     entry("crop", "{crop} begins to lose yield at {from} dS/m; here it keeps {kept:0} %."),
                     entry("nitrate", "Nitrate nitrogen at most {most:0} mg/kg; other salts read the same."),
                     entry("in-place", "A probe in the ground is a first look and is not scored."),
                     entry("approximate", "Read in place: confirm with a mixed sample."),
-                    entry("needs-texture", "To reckon the paste from this mixture the field's texture is needed.")));
+                    entry("needs-texture", "To reckon the paste from this mixture the field's texture is needed.")))
+            .build();
 
     @Override
     public Description description() {

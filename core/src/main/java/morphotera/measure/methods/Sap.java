@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -24,23 +23,20 @@ import morphotera.measure.Step;
 final class Sap implements Method {
     private static final double BEST_PH = 6.4;
 
-    private static final Description DESCRIPTION = new Description(
-            "sap",
-            "Sap",
-            "Sugar, pH and salts in the leaf's sap",
-            Group.PLANTS,
-            Grade.C,
-            Day.ANY,
-            false,
-            "Two drops pressed from torn leaves between ten and two o'clock. Crop and weed of one spot may be compared; against "
-                    + "the yardstick it is a heuristic that others dispute.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("sap", "Sap")
+            .purpose("Sugar, pH and salts in the leaf's sap")
+            .group(Group.PLANTS)
+            .grade(Grade.C)
+            .about(
+                    "Two drops pressed from torn leaves between ten and two o'clock. Crop and weed of one spot may be compared; against "
+                            + "the yardstick it is a heuristic that others dispute.")
+            .gear(
                     tool("refractometer"),
                     tool("sap press"),
                     tool("small pH and conductivity meter"),
-                    tool("distilled water")),
-            List.of("Never tasted: leaves may be sprayed or poisonous."),
-            List.of(new Description.Variant(
+                    tool("distilled water"))
+            .cautions("Never tasted: leaves may be sprayed or poisonous.")
+            .variants(new Description.Variant(
                     "press",
                     "Two drops",
                     List.of(
@@ -49,21 +45,23 @@ final class Sap implements Method {
                                     .enters("plant"),
                             Step.field("press", "Tear and press them", "Two drops.", 120),
                             Step.field("read", "Read each", "At once.", 30).enters("brix", "ph", "ecMsPerCm"),
-                            Step.field("rinse", "Rinse everything", "Before the next plant.", 30)))),
-            List.of(
+                            Step.field("rinse", "Rinse everything", "Before the next plant.", 30))))
+            .fields(
                     Entry.number("brix", "Sugar", "%", 0, 50).optional(),
                     Entry.pH("ph", "pH").optional(),
                     Entry.number("ecMsPerCm", "Conductivity", "mS/cm", 0, 60).optional(),
                     Entry.choice("plant", "From the", option("crop", "Crop", null), option("weed", "Weed", null))
-                            .preset("crop")),
-            List.of(new Description.Check("hours", "Was it between ten and two, in the sun?")),
-            List.of(
+                            .preset("crop"))
+            .checks(new Description.Check("hours", "Was it between ten and two, in the sun?"))
+            .results(
                     Result.number("brixScore", "Sugar", "score", "curve on percent"),
                     Result.number("phScore", "pH", "score", "curve on the distance from 6.4"),
                     Result.number("ecScore", "Salts", "score", "curve on mS/cm"),
-                    Result.word("plant", "Of", "as picked", List.of("crop", "weed"))),
-            "A practitioner's heuristic",
-            Map.ofEntries(entry("no-score", "Shown and not scored as a whole: compare crop and weed of one spot.")));
+                    Result.word("plant", "Of", "as picked", List.of("crop", "weed")))
+            .source("A practitioner's heuristic")
+            .words(Map.ofEntries(
+                    entry("no-score", "Shown and not scored as a whole: compare crop and weed of one spot.")))
+            .build();
 
     @Override
     public Description description() {

@@ -11,7 +11,6 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -32,28 +31,25 @@ import morphotera.measure.Water;
 final class Slaking implements Method {
     private static final int FEWEST = 3;
 
-    private static final Description DESCRIPTION = new Description(
-            "slaking",
-            "Slaking",
-            "Whether crumbs hold together in water",
-            Group.STRUCTURE,
-            Grade.A,
-            Day.ANY,
-            true,
-            "Air-dry crumbs are laid in rain water and watched, then swirled gently and strongly. Crumbs that fall apart by "
-                    + "themselves seal the surface under rain.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("slaking", "Slaking")
+            .purpose("Whether crumbs hold together in water")
+            .group(Group.STRUCTURE)
+            .grade(Grade.A)
+            .judged()
+            .about(
+                    "Air-dry crumbs are laid in rain water and watched, then swirled gently and strongly. Crumbs that fall apart by "
+                            + "themselves seal the surface under rain.")
+            .gear(
                     perSpot("shallow dish", 1, null),
                     perSpot("rain or distilled water", 0.2, "l"),
                     perSpot("bag or box for drying crumbs", 1, null),
-                    tool("sieve, 3 and 5 mm")),
-            List.of(),
-            List.of(
+                    tool("sieve, 3 and 5 mm"))
+            .variants(
                     new Description.Variant("dried-later", "Gather now, dry at home", driedLater()),
                     new Description.Variant("dry-in-hand", "Dry crumbs in hand", wet(Step.When.FIELD)),
                     new Description.Variant(
-                            "ten-minute", "Ten minutes, no swirling", List.of(lay().watched(600, 630), press()))),
-            List.of(
+                            "ten-minute", "Ten minutes, no swirling", List.of(lay().watched(600, 630), press())))
+            .fields(
                     Entry.SAMPLE_DEPTH,
                     Entry.choice(
                             "crumbState",
@@ -78,11 +74,11 @@ final class Slaking implements Method {
                                     .optional()
                                     .hint("Only for still water."),
                             Entry.share("share", "Part that fell").preset(1.0),
-                            Entry.yesNo("stone", "A stone").preset(false))),
-            List.of(
+                            Entry.yesNo("stone", "A stone").preset(false)))
+            .checks(
                     new Description.Check("pressed", "Was each that is left pressed, and every stone struck out?"),
-                    new Description.Check("placed", "Were the crumbs placed, not dropped?")),
-            List.of(
+                    new Description.Check("placed", "Were the crumbs placed, not dropped?"))
+            .results(
                     Result.number(
                                     "crumbScore",
                                     "Each crumb",
@@ -93,13 +89,14 @@ final class Slaking implements Method {
                             "verdict",
                             "Most crumbs",
                             "the commonest of still poor, gentle fair, strong or never good",
-                            List.of("poor", "fair", "good"))),
-            "A field form of slaking in water after Emerson 1967, with three stages of disturbance",
-            Map.ofEntries(
+                            List.of("poor", "fair", "good")))
+            .source("A field form of slaking in water after Emerson 1967, with three stages of disturbance")
+            .words(Map.ofEntries(
                     entry("crumbs", "Crumbs counted: {n:0}, from {lowest:0} to {highest:0}."),
                     entry("stones", "{n:0} struck out as stone."),
                     entry("few-crumbs", "Under three crumbs counted: lay more before you trust it."),
-                    entry("moist-crumbs", "Moist crumbs hold longer than dry ones; never compared with dry.")));
+                    entry("moist-crumbs", "Moist crumbs hold longer than dry ones; never compared with dry.")))
+            .build();
 
     @Override
     public Description description() {

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -26,23 +25,20 @@ final class Slump implements Method {
             Map.of("keeps", 100.0, "sags", 65.0, "pancakes", 30.0, "splatters", 5.0);
     private static final double LOST_WEIGHS = 0.3;
 
-    private static final Description DESCRIPTION = new Description(
-            "slump",
-            "Slump",
-            "Whether a clod keeps its shape when soaked",
-            Group.STRUCTURE,
-            Grade.B,
-            Day.ANY,
-            true,
-            "An air-dry clod soaked in a sieve in a jar of water, lifted, drained and turned out on a board. Made for two to "
-                    + "four managements side by side.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("slump", "Slump")
+            .purpose("Whether a clod keeps its shape when soaked")
+            .group(Group.STRUCTURE)
+            .grade(Grade.B)
+            .judged()
+            .about(
+                    "An air-dry clod soaked in a sieve in a jar of water, lifted, drained and turned out on a board. Made for two to "
+                            + "four managements side by side.")
+            .gear(
                     perSpot("jar with a sieve in its neck", 1, null),
                     tool("board"),
                     perSpot("rain water", 0.5, "l"),
-                    perSpot("box for drying a clod", 1, null)),
-            List.of(),
-            List.of(new Description.Variant(
+                    perSpot("box for drying a clod", 1, null))
+            .variants(new Description.Variant(
                     "clod",
                     "Soak and turn out",
                     List.of(
@@ -68,8 +64,8 @@ final class Slump implements Method {
                                     .later()
                                     .enters("shape", "lostShare"),
                             Step.field("rinse", "Rinse the sieve", "Before the next clod.", 30)
-                                    .later()))),
-            List.of(
+                                    .later())))
+            .fields(
                     Entry.choice(
                             "shape",
                             "On the board",
@@ -77,11 +73,12 @@ final class Slump implements Method {
                             option("sags", "Sags", "Rounded, still a heap."),
                             option("pancakes", "Pancakes", "Flat, edges run."),
                             option("splatters", "Splatters", "A puddle of mud.")),
-                    Entry.share("lostShare", "Lost in the water")),
-            List.of(new Description.Check("dry", "Was the clod dry through before it was soaked?")),
-            List.of(Result.number("kept", "Kept", "share", "1 − lost in the water")),
-            "A field form of wet stability after Yoder 1936; weights are this product's own",
-            Map.ofEntries(entry("shape", "It {shape}; {lost:0} % went into the water.")));
+                    Entry.share("lostShare", "Lost in the water"))
+            .checks(new Description.Check("dry", "Was the clod dry through before it was soaked?"))
+            .results(Result.number("kept", "Kept", "share", "1 − lost in the water"))
+            .source("A field form of wet stability after Yoder 1936; weights are this product's own")
+            .words(Map.ofEntries(entry("shape", "It {shape}; {lost:0} % went into the water.")))
+            .build();
 
     @Override
     public Description description() {

@@ -23,19 +23,18 @@ import morphotera.measure.Step;
 final class Smell implements Method {
     private static final Map<String, Double> SCORE = Map.of("earthy", 100.0, "none", 50.0, "sour", 0.0);
 
-    private static final Description DESCRIPTION = new Description(
-            "smell",
-            "Smell",
-            "Whether the soil smells alive",
-            Group.LIFE,
-            Grade.B,
-            Day.MOIST_SOIL,
-            true,
-            "A handful from under the litter, wetted, held at a hand's width. Earthy is the smell of life at work; sour or "
-                    + "rotten speaks of lack of air.",
-            List.of(tool("spade"), tool("water bottle")),
-            List.of("Never on ground that may be polluted.", "Rotten eggs: leave the pit."),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("smell", "Smell")
+            .purpose("Whether the soil smells alive")
+            .group(Group.LIFE)
+            .grade(Grade.B)
+            .day(Day.MOIST_SOIL)
+            .judged()
+            .about(
+                    "A handful from under the litter, wetted, held at a hand's width. Earthy is the smell of life at work; sour or "
+                            + "rotten speaks of lack of air.")
+            .gear(tool("spade"), tool("water bottle"))
+            .cautions("Never on ground that may be polluted.", "Rotten eggs: leave the pit.")
+            .variants(new Description.Variant(
                     "block",
                     "From the block",
                     List.of(
@@ -45,21 +44,22 @@ final class Smell implements Method {
                                             "Take a handful, wet it, smell it",
                                             "At a hand's width, away from engines.",
                                             35)
-                                    .enters("smell")))),
-            List.of(Entry.choice(
+                                    .enters("smell"))))
+            .fields(Entry.choice(
                     "smell",
                     "Smell",
                     option("earthy", "Earthy", "Fresh, like a wood after rain."),
                     option("none", "None", "Of nothing, or of dust."),
-                    option("sour", "Sour", "Sour, foul, of rot."))),
-            List.of(new Description.Check("fresh", "Was it a fresh face, wetted?")),
-            List.of(Result.word("smell", "Smell", "earthy 100, none 50, sour 0", List.of("earthy", "none", "sour"))
-                    .onTheDay()),
-            "A field rule; geosmin as a sign of life after Gerber and Lechevalier 1965",
-            Map.ofEntries(
+                    option("sour", "Sour", "Sour, foul, of rot.")))
+            .checks(new Description.Check("fresh", "Was it a fresh face, wetted?"))
+            .results(Result.word("smell", "Smell", "earthy 100, none 50, sour 0", List.of("earthy", "none", "sour"))
+                    .onTheDay())
+            .source("A field rule; geosmin as a sign of life after Gerber and Lechevalier 1965")
+            .words(Map.ofEntries(
                     entry("earthy", "Earthy: life at work."),
                     entry("none", "No smell: little at work."),
-                    entry("sour", "Sour: too little air.")));
+                    entry("sour", "Sour: too little air.")))
+            .build();
 
     @Override
     public Description description() {

@@ -9,7 +9,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -25,19 +24,16 @@ import morphotera.measure.Step;
 final class SoilColour implements Method {
     private static final Pattern HUE = Pattern.compile("([0-9]{1,2}(?:\\.[0-9])?)(?:YR|Y|R)");
 
-    private static final Description DESCRIPTION = new Description(
-            "soil-colour",
-            "Soil colour",
-            "Whether the field is paler than undisturbed ground",
-            Group.CARBON,
-            Grade.B,
-            Day.ANY,
-            true,
-            "Soil of the field and of a reference, such as the fence line, both wetted, both held in open shade beside the "
-                    + "colour chart. Organic matter darkens; what is paler has lost some.",
-            List.of(tool("soil colour chart"), tool("water bottle"), tool("spade")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("soil-colour", "Soil colour")
+            .purpose("Whether the field is paler than undisturbed ground")
+            .group(Group.CARBON)
+            .grade(Grade.B)
+            .judged()
+            .about(
+                    "Soil of the field and of a reference, such as the fence line, both wetted, both held in open shade beside the "
+                            + "colour chart. Organic matter darkens; what is paler has lost some.")
+            .gear(tool("soil colour chart"), tool("water bottle"), tool("spade"))
+            .variants(new Description.Variant(
                     "chart",
                     "Chart, field and reference",
                     List.of(
@@ -54,15 +50,16 @@ final class SoilColour implements Method {
                                             "Open shade, no glasses that tint.",
                                             60)
                                     .enters("field", "reference"),
-                            Step.field("enter", "Enter both", "Halves where it lies between two chips.", 15)))),
-            List.of(colour("field", "Field"), colour("reference", "Reference")),
-            List.of(new Description.Check("same-soil", "Is the reference the same soil, undisturbed and not manured?")),
-            List.of(Result.number("paler", "Paler by", "value", "field value − reference value")),
-            "Colour value as a sign of organic matter after Alexander 1969",
-            Map.ofEntries(
+                            Step.field("enter", "Enter both", "Halves where it lies between two chips.", 15))))
+            .fields(colour("field", "Field"), colour("reference", "Reference"))
+            .checks(new Description.Check("same-soil", "Is the reference the same soil, undisturbed and not manured?"))
+            .results(Result.number("paler", "Paler by", "value", "field value − reference value"))
+            .source("Colour value as a sign of organic matter after Alexander 1969")
+            .words(Map.ofEntries(
                     entry("paler", "Paler than the reference by {steps} steps."),
                     entry("darker", "Darker than the reference by {steps} steps."),
-                    entry("alike", "As dark as the reference.")));
+                    entry("alike", "As dark as the reference.")))
+            .build();
 
     private static Entry colour(String key, String label) {
         return Entry.group(

@@ -11,7 +11,6 @@ import java.util.Map;
 import morphotera.ground.Numbers;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -27,27 +26,23 @@ final class SoilTemperature implements Method {
     private static final double COLD_UNDER = 5;
     private static final double HOT_OVER = 35;
 
-    private static final Description DESCRIPTION = new Description(
-            "soil-temperature",
-            "Soil temperature",
-            "How warm the soil is, and what cover is worth",
-            Group.CONTEXT,
-            Grade.A,
-            Day.ANY,
-            false,
-            "A thermometer at 5 cm under bare soil and under residue or leaves, at the same hour. Under 5 and over 35 °C life in "
-                    + "the soil is slowed.",
-            List.of(tool("soil thermometer")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("soil-temperature", "Soil temperature")
+            .purpose("How warm the soil is, and what cover is worth")
+            .group(Group.CONTEXT)
+            .grade(Grade.A)
+            .about(
+                    "A thermometer at 5 cm under bare soil and under residue or leaves, at the same hour. Under 5 and over 35 °C life in "
+                            + "the soil is slowed.")
+            .gear(tool("soil thermometer"))
+            .variants(new Description.Variant(
                     "two-covers",
                     "Bare and covered",
                     List.of(
                             Step.field("insert", "Push the thermometer in", "To 5 cm, shaded from the sun.", 15)
                                     .waits(60, 180),
                             Step.field("read", "Read it when it holds still", "Then the next cover.", 20)
-                                    .enters("points")))),
-            List.of(Entry.list(
+                                    .enters("points"))))
+            .fields(Entry.list(
                     "points",
                     "Readings",
                     1,
@@ -59,9 +54,9 @@ final class SoilTemperature implements Method {
                             "Under",
                             option("bare", "Bare soil", null),
                             option("residue", "Residue", "Straw, litter, mulch."),
-                            option("canopy", "Leaves", "A closed canopy.")))),
-            List.of(new Description.Check("same-hour", "Were all read within the same half hour?")),
-            List.of(
+                            option("canopy", "Leaves", "A closed canopy."))))
+            .checks(new Description.Check("same-hour", "Were all read within the same half hour?"))
+            .results(
                     Result.number("celsius", "Each point", "°C", "as read").each(),
                     Result.number("coverDifference", "Bare over covered", "°C", "mean of bare − mean of covered"),
                     Result.word(
@@ -69,13 +64,14 @@ final class SoilTemperature implements Method {
                                     "Life",
                                     "slowed under 5 and over 35 °C, for each cover by itself",
                                     List.of("active", "slowed-cold", "slowed-hot"))
-                            .each()),
-            "Field thermometry; limits of activity are field rules",
-            Map.ofEntries(
+                            .each())
+            .source("Field thermometry; limits of activity are field rules")
+            .words(Map.ofEntries(
                     entry("active", "Warm enough, and not too warm, for life: {mean} °C."),
                     entry("slowed-cold", "Under 5 °C life is slowed: {mean} °C."),
                     entry("slowed-hot", "Over 35 °C life is slowed: {mean} °C."),
-                    entry("cover", "Bare ground is {difference} °C warmer than covered.")));
+                    entry("cover", "Bare ground is {difference} °C warmer than covered.")))
+            .build();
 
     @Override
     public Description description() {

@@ -33,19 +33,17 @@ final class StructureSpade implements Method {
     private static final double BAD_LAYER_CAP = 60;
     private static final double LIMITING_UNDER = 50;
 
-    private static final Description DESCRIPTION = new Description(
-            "structure-spade",
-            "Soil block",
-            "How the soil is built, layer by layer",
-            Group.STRUCTURE,
-            Grade.B,
-            Day.MOIST_SOIL,
-            true,
-            "A block cut on three sides and levered out, opened by hand along its own cracks. Each layer is judged by shape, "
-                    + "by the effort to break it, by pores and by roots.",
-            List.of(tool("spade"), tool("tray or sheet"), tool("ruler"), tool("knife")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("structure-spade", "Soil block")
+            .purpose("How the soil is built, layer by layer")
+            .group(Group.STRUCTURE)
+            .grade(Grade.B)
+            .day(Day.MOIST_SOIL)
+            .judged()
+            .about(
+                    "A block cut on three sides and levered out, opened by hand along its own cracks. Each layer is judged by shape, "
+                            + "by the effort to break it, by pores and by roots.")
+            .gear(tool("spade"), tool("tray or sheet"), tool("ruler"), tool("knife"))
+            .variants(new Description.Variant(
                     "block",
                     "Block by hand",
                     List.of(
@@ -62,8 +60,8 @@ final class StructureSpade implements Method {
                                             180)
                                     .enters("layers"),
                             Step.field("photo", "Photograph with the ruler", "In shade, zero at the surface.", 30),
-                            Step.putBack()))),
-            List.of(Entry.list(
+                            Step.putBack())))
+            .fields(Entry.list(
                     "layers",
                     "Layers",
                     1,
@@ -81,11 +79,11 @@ final class StructureSpade implements Method {
                     Layers.pores(),
                     Layers.roots(),
                     Layers.mottles().optional(),
-                    Layers.moisture().optional())),
-            List.of(
+                    Layers.moisture().optional()))
+            .checks(
                     new Description.Check("fourth-side", "Was the side you judged broken, not cut by the spade?"),
-                    new Description.Check("depths", "Do the layers meet, from the surface down?")),
-            List.of(
+                    new Description.Check("depths", "Do the layers meet, from the surface down?"))
+            .results(
                     Result.number(
                                     "layerScore",
                                     "Each layer",
@@ -107,12 +105,13 @@ final class StructureSpade implements Method {
                     Result.yesNo(
                             "mottledTopOnly",
                             "Colours of water in the top only",
-                            "above 15 cm, none in a layer from 15 cm down")),
-            "A spade test of layers after Peerlkamp 1959 and its many heirs; weights are this product's own",
-            Map.ofEntries(
+                            "above 15 cm, none in a layer from 15 cm down"))
+            .source("A spade test of layers after Peerlkamp 1959 and its many heirs; weights are this product's own")
+            .words(Map.ofEntries(
                     entry("layers", "{n:0} layers, the lowest {lowest:0}."),
                     entry("limiting", "{shape} from {top} cm hold it back."),
-                    entry("capped", "A layer under 25 caps the block at 60: roots must pass it.")));
+                    entry("capped", "A layer under 25 caps the block at 60: roots must pass it.")))
+            .build();
 
     @Override
     public Description description() {

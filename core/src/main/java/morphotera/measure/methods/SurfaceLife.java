@@ -22,19 +22,16 @@ import morphotera.measure.Step;
 
 /** What lives on the surface: kinds with one or more inside a quadrat, and how many in a square metre. */
 final class SurfaceLife implements Method {
-    private static final Description DESCRIPTION = new Description(
-            "surface-life",
-            "Surface life",
-            "How many kinds of small animals live on the surface",
-            Group.LIFE,
-            Grade.B,
-            Day.MOIST_SOIL,
-            false,
-            "Kinds and individuals inside a quadrat, counted from the edge inward before anything is moved. The first thing "
-                    + "at a spot: what can run has gone once a person has stood there.",
-            List.of(tool("quadrat, 50 cm"), tool("hand lens")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("surface-life", "Surface life")
+            .purpose("How many kinds of small animals live on the surface")
+            .group(Group.LIFE)
+            .grade(Grade.B)
+            .day(Day.MOIST_SOIL)
+            .about(
+                    "Kinds and individuals inside a quadrat, counted from the edge inward before anything is moved. The first thing "
+                            + "at a spot: what can run has gone once a person has stood there.")
+            .gear(tool("quadrat, 50 cm"), tool("hand lens"))
+            .variants(new Description.Variant(
                     "quadrat",
                     "Quadrat",
                     List.of(
@@ -48,8 +45,8 @@ final class SurfaceLife implements Method {
                             Step.field("count-edge-in", "Count from the edge inward", "What runs, first.", 180)
                                     .enters("counts"),
                             Step.field("lift-litter", "Lift the litter, count on", "Piece by piece.", 120),
-                            Step.field("enter", "Enter the counts", "0 for what was looked for and not found.", 45)))),
-            List.of(
+                            Step.field("enter", "Enter the counts", "0 for what was looked for and not found.", 45))))
+            .fields(
                     Entry.cm("quadratCm", "Side of the quadrat").aboveZero().preset(50.0),
                     Entry.counts(
                             "counts",
@@ -61,15 +58,16 @@ final class SurfaceLife implements Method {
                             option("mites", "Mites", null),
                             option("snails", "Snails and slugs", null),
                             option("woodlice", "Woodlice", null),
-                            option("centipedes", "Centipedes and millipedes", null))),
-            List.of(new Description.Check("first", "Was it counted before anything here was moved?")),
-            List.of(
+                            option("centipedes", "Centipedes and millipedes", null)))
+            .checks(new Description.Check("first", "Was it counted before anything here was moved?"))
+            .results(
                     Result.number("kinds", "Kinds", null, "names with one or more")
                             .onTheDay(),
                     Result.number("perM2", "In a square metre", "per m²", "all ÷ area of the quadrat")
-                            .onTheDay()),
-            "Quadrat counts; limits are field rules",
-            Map.ofEntries(entry("kinds", "{kinds:0} kinds, {all:0} animals.")));
+                            .onTheDay())
+            .source("Quadrat counts; limits are field rules")
+            .words(Map.ofEntries(entry("kinds", "{kinds:0} kinds, {all:0} animals.")))
+            .build();
 
     @Override
     public Description description() {

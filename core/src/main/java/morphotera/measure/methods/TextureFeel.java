@@ -10,7 +10,6 @@ import morphotera.ground.TextureClass;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -38,19 +37,16 @@ final class TextureFeel implements Method {
     private static final Map<String, TextureClass> LONG =
             Map.of("gritty", TextureClass.SANDY_CLAY, "smooth", TextureClass.SILTY_CLAY, "neither", TextureClass.CLAY);
 
-    private static final Description DESCRIPTION = new Description(
-            "texture-feel",
-            "Texture by feel",
-            "What the soil is made of",
-            Group.CONTEXT,
-            Grade.A,
-            Day.ANY,
-            true,
-            "A palmful without roots and stones, wetted until it is most sticky, kneaded for two minutes, balled and pressed "
-                    + "out between thumb and finger into a ribbon until it breaks by its own weight.",
-            List.of(tool("water bottle"), tool("cloth"), tool("ruler")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("texture-feel", "Texture by feel")
+            .purpose("What the soil is made of")
+            .group(Group.CONTEXT)
+            .grade(Grade.A)
+            .judged()
+            .about(
+                    "A palmful without roots and stones, wetted until it is most sticky, kneaded for two minutes, balled and pressed "
+                            + "out between thumb and finger into a ribbon until it breaks by its own weight.")
+            .gear(tool("water bottle"), tool("cloth"), tool("ruler"))
+            .variants(new Description.Variant(
                     "ribbon",
                     "Ball and ribbon",
                     List.of(
@@ -69,8 +65,8 @@ final class TextureFeel implements Method {
                                             60)
                                     .enters("ribbonMm"),
                             Step.field("judge-enter", "Rub it and judge", "Wetter still, between thumb and palm.", 30)
-                                    .enters("feel", "cracksWhenPressed")))),
-            List.of(
+                                    .enters("feel", "cracksWhenPressed"))))
+            .fields(
                     Entry.yesNo("ball", "Makes a ball"),
                     Entry.number("ribbonMm", "Ribbon", "mm", 0, 300).hint("The middle of three; 0 where none forms."),
                     Entry.choice(
@@ -86,13 +82,13 @@ final class TextureFeel implements Method {
                                     option("some", "Some cracks", "A ragged edge."),
                                     option("many", "Many cracks", "It falls apart."))
                             .optional(),
-                    Entry.SAMPLE_DEPTH),
-            List.of(
+                    Entry.SAMPLE_DEPTH)
+            .checks(
                     new Description.Check("kneaded", "Was it kneaded two minutes, without dry lumps?"),
-                    new Description.Check("three", "Is the ribbon the middle one of three?")),
-            Texture.results("middle of the class's area"),
-            "Thien 1979; water by Saxton and Rawls 2006",
-            Map.ofEntries(
+                    new Description.Check("three", "Is the ribbon the middle one of three?"))
+            .results(Texture.results("middle of the class's area"))
+            .source("Thien 1979; water by Saxton and Rawls 2006")
+            .words(Map.ofEntries(
                     entry("ribbon", "A ribbon of {ribbon:0} mm, {feel}: {texture}."),
                     entry("no-ball", "No ball forms: sand."),
                     entry("no-ribbon", "A ball and no ribbon: loamy sand."),
@@ -100,7 +96,8 @@ final class TextureFeel implements Method {
                             "contradiction",
                             "Ribbon and cracks contradict: organic matter can hold a sand together, too wet hides cracks. Knead again, or use the jar."),
                     entry("held", Texture.HELD),
-                    entry("not-held", Texture.NOT_HELD)));
+                    entry("not-held", Texture.NOT_HELD)))
+            .build();
 
     @Override
     public Description description() {

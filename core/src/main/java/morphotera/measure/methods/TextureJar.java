@@ -12,7 +12,6 @@ import morphotera.ground.TextureClass;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -37,24 +36,21 @@ final class TextureJar implements Method {
     private static final double NEAR_POINTS = 3;
     private static final double CLAY_SETTLES_HOURS = 24;
 
-    private static final Description DESCRIPTION = new Description(
-            "texture-jar",
-            "Texture by jar",
-            "How much sand, silt and clay there is",
-            Group.CONTEXT,
-            Grade.B,
-            Day.ANY,
-            false,
-            "A jar a third full of crushed, sieved soil, water and a pinch of dispersant, soaked, shaken for minutes, stood "
-                    + "level and marked as it settles: sand first, then silt, then clay.",
-            List.of(
+    private static final Description DESCRIPTION = Description.of("texture-jar", "Texture by jar")
+            .purpose("How much sand, silt and clay there is")
+            .group(Group.CONTEXT)
+            .grade(Grade.B)
+            .about(
+                    "A jar a third full of crushed, sieved soil, water and a pinch of dispersant, soaked, shaken for minutes, stood "
+                            + "level and marked as it settles: sand first, then silt, then clay.")
+            .gear(
                     perSpot("straight jar with a lid", 1, null),
                     perSpot("water", 0.7, "l"),
                     perSpot("dispersant", 5, "g"),
                     tool("sieve, 2 mm"),
-                    tool("marker and ruler")),
-            List.of("Never in a jar that goes back to the kitchen."),
-            List.of(
+                    tool("marker and ruler"))
+            .cautions("Never in a jar that goes back to the kitchen.")
+            .variants(
                     new Description.Variant("clock", "By the clock", steps(58, 62, 7000, 7400)),
                     new Description.Variant(
                             "settling",
@@ -63,8 +59,8 @@ final class TextureJar implements Method {
                                     within(Water.SMALLEST_SAND_M, 0.95),
                                     within(Water.SMALLEST_SAND_M, 1.05),
                                     within(Water.SMALLEST_SILT_M, 0.95),
-                                    within(Water.SMALLEST_SILT_M, 1.05)))),
-            List.of(
+                                    within(Water.SMALLEST_SILT_M, 1.05))))
+            .fields(
                     Entry.SAMPLE_DEPTH,
                     Entry.mm("baseMm", "Bottom of the jar").hint("Height from the table to where soil begins."),
                     Entry.mm("sandTopMm", "Top of the sand"),
@@ -79,11 +75,11 @@ final class TextureJar implements Method {
                                     option("settling", "By settling", "The times of Stokes's law for this jar."))
                             .preset("clock"),
                     Entry.hours("clayMarkedAfterHours", "Clay marked after"),
-                    Entry.yesNo("stillCloudy", "Still cloudy").preset(false)),
-            List.of(
+                    Entry.yesNo("stillCloudy", "Still cloudy").preset(false))
+            .checks(
                     new Description.Check("base", "Is the thick bottom of the jar left out?"),
-                    new Description.Check("level", "Did the jar stand level and still?")),
-            Stream.concat(
+                    new Description.Check("level", "Did the jar stand level and still?"))
+            .results(Stream.concat(
                             Texture.results("(its top − the one below) ÷ (clay top − base)").stream(),
                             Stream.of(
                                     Result.number(
@@ -101,9 +97,9 @@ final class TextureJar implements Method {
                                             "Silt has settled after",
                                             "s",
                                             "18 × η × h ÷ (g × (ρs − ρw) × d²), d 2 µm")))
-                    .toList(),
-            "Stokes 1851; USDA classes; water by Saxton and Rawls 2006",
-            Map.ofEntries(
+                    .toList())
+            .source("Stokes 1851; USDA classes; water by Saxton and Rawls 2006")
+            .words(Map.ofEntries(
                     entry("shares", "Sand {sand:0}, silt {silt:0}, clay {clay:0} %: {texture}."),
                     entry("loose-clay", "Settled clay packs loosely: a jar shows more of it than there is."),
                     entry("near-boundary", "{points} points from {texture}: near the boundary."),
@@ -111,7 +107,8 @@ final class TextureJar implements Method {
                             "clay-not-settled",
                             "Marked before the clay had settled: let it stand 24 hours and until it is clear."),
                     entry("held", Texture.HELD),
-                    entry("not-held", Texture.NOT_HELD)));
+                    entry("not-held", Texture.NOT_HELD)))
+            .build();
 
     private static int within(double diameterM, double part) {
         return (int) (Water.settlingSeconds(diameterM, USUAL_WATER_MM, USUAL_CELSIUS) * part);

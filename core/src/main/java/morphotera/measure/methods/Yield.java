@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
-import morphotera.measure.Day;
 import morphotera.measure.Description;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -20,33 +19,30 @@ import morphotera.measure.Step;
 
 /** This zone's yield against the best of the holding's zones: 100·min(1, yield/best). */
 final class Yield implements Method {
-    private static final Description DESCRIPTION = new Description(
-            "yield",
-            "Yield",
-            "What the zone yields against the best of the holding",
-            Group.PLANTS,
-            Grade.A,
-            Day.ANY,
-            false,
-            "The harvest of this zone beside the best zone of the holding in the same year and crop. Plants judged by what they "
-                    + "gave, for the question whether soil and plants are in step.",
-            List.of(tool("harvest record")),
-            List.of(),
-            List.of(new Description.Variant(
+    private static final Description DESCRIPTION = Description.of("yield", "Yield")
+            .purpose("What the zone yields against the best of the holding")
+            .group(Group.PLANTS)
+            .grade(Grade.A)
+            .about(
+                    "The harvest of this zone beside the best zone of the holding in the same year and crop. Plants judged by what they "
+                            + "gave, for the question whether soil and plants are in step.")
+            .gear(tool("harvest record"))
+            .variants(new Description.Variant(
                     "record",
                     "From the harvest record",
                     List.of(Step.field("enter", "Enter the yields", "Same crop, same year.", 60)
                             .later()
-                            .enters("tPerHa", "year", "bestTPerHa")))),
-            List.of(
+                            .enters("tPerHa", "year", "bestTPerHa"))))
+            .fields(
                     Entry.number("tPerHa", "Yield", "t/ha", 0, 300),
                     Entry.number("year", "Year", null, 1900, 2200).counted(),
                     Entry.number("bestTPerHa", "Best zone of the holding", "t/ha", 0, 300)
-                            .aboveZero()),
-            List.of(new Description.Check("same-crop", "Are both yields of the same crop and year?")),
-            List.of(Result.number("ofBest", "Of the best", "share", "yield ÷ best")),
-            "The holding's own harvest record",
-            Map.ofEntries(entry("of-best", "{yield:2} of {best:2} t/ha in {year:0}.")));
+                            .aboveZero())
+            .checks(new Description.Check("same-crop", "Are both yields of the same crop and year?"))
+            .results(Result.number("ofBest", "Of the best", "share", "yield ÷ best"))
+            .source("The holding's own harvest record")
+            .words(Map.ofEntries(entry("of-best", "{yield:2} of {best:2} t/ha in {year:0}.")))
+            .build();
 
     @Override
     public Description description() {
