@@ -1,12 +1,17 @@
 package morphotera.app;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -22,6 +27,7 @@ public final class Client {
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
     private final String base;
+    private final Map<String, String> headers = new LinkedHashMap<>();
 
     public Client() {
         this(RunningApp.port());
@@ -41,6 +47,43 @@ public final class Client {
 
     public static Client adviser() {
         return signedIn("adviser@tidewrack.example");
+    }
+
+    /** Says this with every request from now on; null stops it. */
+    public Client with(String header, String value) {
+        if (value == null) {
+            headers.remove(header);
+        } else {
+            headers.put(header, value);
+        }
+        return this;
+    }
+
+    /** One request that says this, and none after it. */
+    public Answer once(String header, String value, String verb, String path, Object body) {
+        try {
+            return with(header, value).send(verb, path, body);
+        } finally {
+            with(header, null);
+        }
+    }
+
+    /** The lines of a stream of events, as they come; it ends with the reader. */
+    public BufferedReader stream(String path, String lastEventId) {
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(base + path)).header("Accept", "text/event-stream");
+        if (lastEventId != null) {
+            request.header("Last-Event-ID", lastEventId);
+        }
+        try {
+            HttpResponse<InputStream> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofInputStream());
+            return new BufferedReader(new InputStreamReader(answer.body(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
     }
 
     /** An answer: its status and, where it has one, its JSON. */
@@ -88,6 +131,7 @@ public final class Client {
                 .method(
                         verb,
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        headers.forEach(request::header);
         cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> token && cookie.getName().equals("XSRF-TOKEN"))
                 .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));

@@ -4,8 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.SplittableRandom;
-import java.util.random.RandomGenerator;
+import morphotera.ground.Chance;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.ground.Refused;
@@ -274,7 +273,7 @@ public interface Remedy {
     }
 
     private static Map<String, Range> ranges(Remedy remedy, Entered in, Draft central) {
-        RandomGenerator random = new SplittableRandom(SEED);
+        Chance random = new Chance(SEED);
         Map<String, List<Double>> drawn = new LinkedHashMap<>();
         int nothing = 0;
         int unfit = 0;
@@ -317,7 +316,7 @@ public interface Remedy {
         return ranges;
     }
 
-    private static Entered draw(Remedy remedy, Entered in, RandomGenerator random) {
+    private static Entered draw(Remedy remedy, Entered in, Chance random) {
         Entered spread = in.group(SPREAD);
         Entered draw = in;
         for (Entry field : remedy.description().fields()) {

@@ -3,8 +3,7 @@ package morphotera.follow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.SplittableRandom;
-import java.util.random.RandomGenerator;
+import morphotera.ground.Chance;
 import morphotera.ground.Coded;
 import morphotera.ground.Numbers;
 import morphotera.ground.Refused;
@@ -89,7 +88,7 @@ public interface Forecast {
             return of(-SDS_TO_END * sd, 0, SDS_TO_END * sd);
         }
 
-        static Luck drawn(RandomGenerator random) {
+        static Luck drawn(Chance random) {
             return (low, middle, high) -> {
                 double z = random.nextGaussian();
                 return middle + z * (z < 0 ? middle - low : high - middle) / SDS_TO_END;
@@ -151,7 +150,7 @@ public interface Forecast {
 
     /** Ways it may go, read with the noise of reading. */
     static List<Path> paths(Forecast forecast, Entered in, long seed, int draws) {
-        Luck luck = Luck.drawn(new SplittableRandom(seed));
+        Luck luck = Luck.drawn(new Chance(seed));
         double spread = in.number(SPREAD_OF_READING.key());
         List<Path> paths = new ArrayList<>();
         for (int i = 0; i < draws; i++) {

@@ -9,20 +9,17 @@ import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.app.people.Viewer;
+import morphotera.decide.Advice;
 import morphotera.decide.CauseTable;
 import morphotera.decide.Causes;
-import morphotera.decide.CrossChecks;
 import morphotera.decide.Facts;
 import morphotera.decide.GoodPatch;
 import morphotera.decide.Judgement;
-import morphotera.decide.Lift;
 import morphotera.decide.NextTests;
-import morphotera.decide.Plan;
 import morphotera.ground.Coded;
 import morphotera.ground.LandUse;
 import morphotera.ground.Nullable;
 import morphotera.ground.TextureGroup;
-import morphotera.measure.methods.Methods;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,89 +38,10 @@ class CauseController {
         this.table = table;
     }
 
-    /**
-     * {@code text} says the finding; {@code value} whether it was seen; the number read stands beside it where there is one.
-     *
-     * @param yes {@code of}: at how many of how many spots; none of none where it does not rest on spots
-     * @param half whether it counts half, because a card's error reaches the limit or the good patch has it too ({@code shared})
-     */
-    record Evidence(
-            String finding,
-            String text,
-            boolean value,
-            double weight,
-            int yes,
-            int of,
-            boolean half,
-            boolean shared,
-            @Nullable Double number,
-            @Nullable String unit,
-            @Nullable String measure,
-            List<String> readings) {}
-
-    /**
-     * The one finding that would change a cause's word.
-     *
-     * @param ifSeen the answer that changes it to {@code word}
-     * @param inDoubt whether it was answered already, by a reading whose error reaches the limit
-     * @param methods that settle it; none where only eyes do
-     */
-    record Turn(String finding, String text, boolean ifSeen, Causes.Word word, boolean inDoubt, List<String> methods) {}
-
-    record Cause(
-            String id,
-            String text,
-            double belief,
-            Causes.Word word,
-            @Nullable String gate,
-            List<Evidence> evidence,
-            @Nullable Turn turn,
-            List<String> remedies) {}
-
-    record NextTest(
-            String method,
-            String methodName,
-            double bits,
-            double minutes,
-            String finding,
-            String findingText,
-            String cause,
-            String causeText) {}
-
-    /** {@code lift}: the test that would make it evidence, and how. */
-    record Blocked(String finding, String text, String method, String reason, String why, Lift lift) {}
-
-    /** A finding on which the spots differ: no evidence, and worth a look as a zone. */
-    record Patchy(String finding, String text, int yes, int of, List<String> spots) {}
-
-    /** A remedy in its place in the plan; {@code struckBy} the rule it breaks, null where it stands. */
-    record PlanStep(
-            String remedy,
-            List<PlanAfter> after,
-            @Nullable String with,
-            @Nullable String withText,
-            @Nullable String struckBy,
-            @Nullable String struckText) {}
-
-    record PlanAfter(String remedy, String rule, String text) {}
-
-    record Judged(
-            String table,
-            int tableVersion,
-            String note,
-            List<Cause> causes,
-            List<NextTest> nextTests,
-            List<Blocked> blocked,
-            List<Patchy> patchy,
-            List<CrossChecks.Question> questions,
-            List<PlanStep> plan,
-            Map<String, Map<String, Judgements.Known>> known) {}
-
     /** {@code zone}: an id, a name, or a kind where the field has one of it. */
     @GetMapping("/api/visits/{id}/causes")
-    Judged ofVisit(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
-        Judgements.Judged judged = judgements.of(Viewer.current(), id, zone);
-        return view(judged.judgement(), judged.plan(), judged.known());
+    Advice ofVisit(@PathVariable UUID id, @RequestParam(defaultValue = "main") String zone) {
+        return judgements.of(Viewer.current(), id, zone);
     }
 
     record JudgeContext(
@@ -152,7 +70,7 @@ class CauseController {
     }
 
     @PostMapping("/api/causes/judge")
-    Judged judge(@RequestBody JudgeBody body) {
+    Advice judge(@RequestBody JudgeBody body) {
         Findings refused = new Findings();
         Map<String, Facts.Answer> answers = new LinkedHashMap<>();
         if (body.findings() != null) {
@@ -183,7 +101,7 @@ class CauseController {
                 NextTests.best(table, setting, seen, Judgement.minutes(List.of())),
                 List.of(),
                 List.of());
-        return view(judgement, List.of(), Map.of());
+        return Advice.of(table, judgement);
     }
 
     private boolean isKnown(String finding, String path, Findings refused) {
@@ -192,106 +110,5 @@ class CauseController {
             refused.refuse(path, "unknown-word", "There is no finding '" + finding + "'.");
         }
         return known;
-    }
-
-    private Judged view(Judgement judgement, List<Plan.Step> plan, Map<String, Map<String, Judgements.Known>> known) {
-        return new Judged(
-                table.name(),
-                table.version(),
-                table.note(),
-                judgement.causes().stream().map(one -> cause(one, judgement)).toList(),
-                judgement.nextTests().stream().map(this::nextTest).toList(),
-                judgement.blocked().stream()
-                        .map(one -> new Blocked(
-                                one.finding(), text(one.finding()), one.method(), one.reason(), one.text(), one.lift()))
-                        .toList(),
-                judgement.answers().entrySet().stream()
-                        .filter(entry -> entry.getValue().value() == null
-                                && entry.getValue().of() > 0)
-                        .map(entry -> new Patchy(
-                                entry.getKey(),
-                                text(entry.getKey()),
-                                entry.getValue().yes(),
-                                entry.getValue().of(),
-                                entry.getValue().spots()))
-                        .toList(),
-                judgement.questions(),
-                plan.stream().map(CauseController::step).toList(),
-                known);
-    }
-
-    private Cause cause(Causes.Judged judged, Judgement judgement) {
-        List<Evidence> evidence = judged.evidence().stream()
-                .map(weighed -> {
-                    Facts.Answer answer = judgement.answers().get(weighed.finding());
-                    return new Evidence(
-                            weighed.finding(),
-                            text(weighed.finding()),
-                            weighed.value(),
-                            weighed.weight(),
-                            answer.yes(),
-                            answer.of(),
-                            weighed.half(),
-                            judgement.shared().contains(weighed.finding()),
-                            answer.number(),
-                            answer.unit(),
-                            answer.measure(),
-                            answer.readings());
-                })
-                .toList();
-        NextTests.Turn turn = judgement.turns().get(judged.cause().id());
-        return new Cause(
-                judged.cause().id(),
-                judged.cause().text(),
-                judged.belief(),
-                judged.word(),
-                judged.gate(),
-                evidence,
-                turn == null
-                        ? null
-                        : new Turn(
-                                turn.finding(),
-                                text(turn.finding()),
-                                turn.ifSeen(),
-                                turn.word(),
-                                turn.inDoubt(),
-                                table.finding(turn.finding()).orElseThrow().methods()),
-                judged.cause().remedies());
-    }
-
-    private static PlanStep step(Plan.Step step) {
-        return new PlanStep(
-                step.remedy(),
-                step.after().stream()
-                        .map(after -> new PlanAfter(
-                                after.remedy(),
-                                after.rule().word(),
-                                after.rule().text()))
-                        .toList(),
-                step.with() == null ? null : step.with().word(),
-                step.with() == null ? null : step.with().text(),
-                step.struckBy() == null ? null : step.struckBy().word(),
-                step.struckBy() == null ? null : step.struckBy().text());
-    }
-
-    private NextTest nextTest(NextTests.Offer offer) {
-        String cause = table.causes().stream()
-                .filter(one -> one.id().equals(offer.cause()))
-                .findFirst()
-                .orElseThrow()
-                .text();
-        return new NextTest(
-                offer.method(),
-                Methods.nameOf(offer.method()),
-                offer.bits(),
-                offer.minutes(),
-                offer.finding(),
-                text(offer.finding()),
-                offer.cause(),
-                cause);
-    }
-
-    private String text(String finding) {
-        return table.finding(finding).orElseThrow().text();
     }
 }

@@ -3,11 +3,13 @@ package morphotera.app.follow;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import morphotera.app.api.Changes;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -76,6 +78,11 @@ class InterventionController {
     @GetMapping("/api/fields/{id}/interventions")
     List<Intervention> of(@PathVariable UUID id) {
         return interventions.of(Viewer.current(), id);
+    }
+
+    @PatchMapping("/api/interventions/{id}")
+    Intervention patch(@PathVariable UUID id, @RequestBody Changes changes) {
+        return interventions.patch(Viewer.writing(), id, changes);
     }
 
     @PutMapping("/api/interventions/{id}")

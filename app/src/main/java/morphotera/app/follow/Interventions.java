@@ -3,7 +3,9 @@ package morphotera.app.follow;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import morphotera.app.api.Changes;
 import morphotera.app.api.NotFound;
+import morphotera.app.api.Patching;
 import morphotera.app.api.Put;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
@@ -18,14 +20,24 @@ import org.springframework.transaction.annotation.Transactional;
 public class Interventions {
     private final InterventionMapper interventions;
     private final Land land;
+    private final Patching patching;
 
-    Interventions(InterventionMapper interventions, Land land) {
+    Interventions(InterventionMapper interventions, Land land, Patching patching) {
         this.interventions = interventions;
         this.land = land;
+        this.patching = patching;
     }
 
-    List<Intervention> of(Viewer viewer, UUID fieldId) {
+    public List<Intervention> of(Viewer viewer, UUID fieldId) {
         return interventions.of(viewer, land.field(viewer, fieldId).id());
+    }
+
+    @Transactional
+    public Intervention patch(Viewer viewer, UUID id, Changes changes) {
+        land.lock(viewer);
+        Intervention stands =
+                interventions.intervention(viewer, id).orElseThrow(() -> new NotFound("intervention", id));
+        return put(viewer, id, patching.apply(stands, changes, InterventionController.InterventionBody.class));
     }
 
     @Transactional

@@ -5,8 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import morphotera.app.api.NotFound;
 import morphotera.ground.Nullable;
-import morphotera.ground.Refusal;
-import morphotera.ground.Refused;
+import morphotera.measure.Site;
 
 /**
  * A field with its outline, its zones and its spots, and what is known of it.
@@ -40,45 +39,47 @@ public record Field(
         List<Zone> zones,
         List<Spot> spots) {
 
-    /** The one zone asked for, by id, name or kind; zones are never mixed. */
+    /** What the rules know of it. */
+    public Site site() {
+        return new Site(
+                use,
+                texture,
+                clayPercent,
+                crop,
+                purpose,
+                climate,
+                coastal,
+                buildingM,
+                wellM,
+                septicM,
+                sulphideClearOn == null ? null : sulphideClearOn.toEpochDay(),
+                school,
+                outline.get(0).lat(),
+                zones.stream()
+                        .map(zone -> new Site.Zone(
+                                zone.id().toString(), zone.name(), zone.kind(), zone.texture(), zone.clayPercent()))
+                        .toList(),
+                spots.stream()
+                        .map(spot -> new Site.Spot(
+                                spot.id().toString(),
+                                spot.zoneId().toString(),
+                                spot.label(),
+                                spot.note(),
+                                spot.retiredOn() == null
+                                        ? null
+                                        : spot.retiredOn().toEpochDay()))
+                        .toList());
+    }
+
+    /** The one zone asked for, by id, name or kind. */
     public Zone zone(String asked) {
-        List<Zone> found = zones.stream()
-                .filter(zone -> zone.kind().equals(asked)
-                        || zone.name().equals(asked)
-                        || zone.id().toString().equals(asked))
-                .toList();
-        if (found.isEmpty()) {
-            throw new NotFound("zone", asked);
-        }
-        if (found.size() > 1) {
-            throw new Refused(List.of(new Refusal(
-                    "/zone",
-                    "several",
-                    "There are " + found.size() + " zones of kind " + asked + " here: name one by its name or id.")));
-        }
-        return found.get(0);
-    }
-
-    /** The zone a spot lies in. */
-    public Zone zoneOf(UUID spotId) {
-        Spot spot = spots.stream()
-                .filter(one -> one.id().equals(spotId))
-                .findFirst()
-                .orElseThrow();
+        String id = site().zone(asked)
+                .orElseThrow(() -> new NotFound("zone", asked))
+                .id();
         return zones.stream()
-                .filter(zone -> zone.id().equals(spot.zoneId()))
+                .filter(zone -> zone.id().toString().equals(id))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    /** What is said of a zone's texture: its own, else the field's. */
-    public @Nullable String textureOf(Zone zone) {
-        return zone.texture() == null ? texture : zone.texture();
-    }
-
-    /** The clay that goes with the texture said of a zone. */
-    public @Nullable Double clayOf(Zone zone) {
-        return zone.texture() == null ? clayPercent : zone.clayPercent();
     }
 
     /** The spots of a zone, given up or not, in their order. */

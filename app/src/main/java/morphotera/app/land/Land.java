@@ -6,8 +6,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import morphotera.app.api.Changes;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
+import morphotera.app.api.Patching;
 import morphotera.app.api.Put;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Refusal;
@@ -25,10 +27,12 @@ public class Land {
 
     private final LandMapper land;
     private final Json json;
+    private final Patching patching;
 
-    Land(LandMapper land, Json json) {
+    Land(LandMapper land, Json json, Patching patching) {
         this.land = land;
         this.json = json;
+        this.patching = patching;
     }
 
     public List<Holding> holdings(Viewer viewer) {
@@ -244,6 +248,34 @@ public class Land {
         }.put("spot", id, body.version());
         touch(viewer, saved.fieldId());
         return saved;
+    }
+
+    @Transactional
+    public Holding patchHolding(Viewer viewer, UUID id, Changes changes) {
+        lock(viewer);
+        Holding stands = land.holding(viewer, id).orElseThrow(() -> new NotFound("holding", id));
+        return putHolding(viewer, id, patching.apply(stands, changes, LandBodies.HoldingBody.class));
+    }
+
+    @Transactional
+    public Field patchField(Viewer viewer, UUID id, Changes changes) {
+        lock(viewer);
+        Field stands = field(viewer, id);
+        return putField(viewer, id, patching.apply(stands, changes, LandBodies.FieldBody.class));
+    }
+
+    @Transactional
+    public Zone patchZone(Viewer viewer, UUID id, Changes changes) {
+        lock(viewer);
+        Zone stands = land.zone(viewer, id).orElseThrow(() -> new NotFound("zone", id));
+        return putZone(viewer, id, patching.apply(stands, changes, LandBodies.ZoneBody.class));
+    }
+
+    @Transactional
+    public Spot patchSpot(Viewer viewer, UUID id, Changes changes) {
+        lock(viewer);
+        Spot stands = land.spot(viewer, id).orElseThrow(() -> new NotFound("spot", id));
+        return putSpot(viewer, id, patching.apply(stands, changes, LandBodies.SpotBody.class));
     }
 
     private FieldRow row(Viewer viewer, UUID id, LandBodies.FieldBody body) {

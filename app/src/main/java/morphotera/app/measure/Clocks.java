@@ -3,13 +3,14 @@ package morphotera.app.measure;
 import java.util.List;
 import morphotera.app.api.NotFound;
 import morphotera.app.people.Viewer;
+import morphotera.app.scout.VisitChanged;
 import morphotera.app.scout.Visits;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The clocks that run, kept for the other devices; one that was begun is only ever ended. */
 @Service
-class Clocks {
+public class Clocks {
     private final ClockMapper clocks;
     private final Visits visits;
 
@@ -18,7 +19,7 @@ class Clocks {
         this.visits = visits;
     }
 
-    List<Clock> running(Viewer viewer) {
+    public List<Clock> running(Viewer viewer) {
         return clocks.running(viewer);
     }
 
@@ -28,6 +29,7 @@ class Clocks {
         if (clocks.add(viewer, clock) == 0 && clock.endedAt() != null) {
             clocks.end(viewer, clock);
         }
+        visits.changed(viewer, clock.visitId(), VisitChanged.Kind.CLOCK, clock.id());
         return clocks.clock(viewer, clock.id()).orElseThrow(() -> new NotFound("clock", clock.id()));
     }
 }

@@ -1,6 +1,7 @@
 package morphotera.app.measure;
 
 import morphotera.app.people.Viewer;
+import morphotera.app.scout.VisitChanged;
 import morphotera.app.scout.Visits;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,5 +21,6 @@ class Drafts {
     public void keep(Viewer viewer, DraftMapper.Row draft) {
         visits.lock(viewer, draft.visitId());
         drafts.keep(viewer, draft);
+        visits.changed(viewer, draft.visitId(), VisitChanged.Kind.DRAFT, draft.spotId());
     }
 }

@@ -1,14 +1,12 @@
 package morphotera.app.measure;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import morphotera.app.api.Json;
 import morphotera.app.land.Field;
-import morphotera.app.land.Zone;
 import morphotera.app.scout.Visit;
 import morphotera.app.tables.Yardsticks;
 import morphotera.ground.Band;
@@ -56,25 +54,9 @@ class Evaluations {
         return Bench.evaluate(method, context, reading, yardsticks.of("balanced"));
     }
 
-    /** What is known of a spot on its day: what was measured there before what is said of its zone, and that before the field's. */
-    Map<String, Object> context(Field field, UUID spotId, Visit visit, Known known) {
-        Zone zone = field.zoneOf(spotId);
-        String said = field.textureOf(zone);
-        Double clay = field.clayOf(zone);
-        // Clay that was said goes with the texture it was said with.
-        boolean asSaid = known.texture() == null || known.texture().equals(said);
-        Map<String, Object> context = new LinkedHashMap<>();
-        context.put("use", field.use());
-        context.put("texture", known.texture() == null ? said : known.texture());
-        context.put("clayPercent", known.clayPercent() != null ? known.clayPercent() : asSaid ? clay : null);
-        context.put("crop", field.crop());
-        context.put("purpose", field.purpose());
-        context.put("moisture", visit.moisture());
-        context.put("soilTemperatureC", visit.soilTemperatureC());
-        context.put("daysSinceRain", visit.daysSinceRain());
-        context.put("ph", known.ph());
-        context.put("ece", known.ece());
-        return context;
+    /** What is known of a spot on its day. */
+    static Map<String, Object> context(Field field, UUID spotId, Visit visit, Known known) {
+        return field.site().context(spotId.toString(), visit.on(field), known);
     }
 
     /** Whether a result was computed with just this; one of before contexts were kept was not. */
@@ -148,6 +130,7 @@ class Evaluations {
                 row.yardstick(),
                 row.yardstickVersion(),
                 evaluation(row, measures),
+                row.visitRevision(),
                 List.of());
     }
 

@@ -17,6 +17,7 @@ import morphotera.measure.Evaluation;
  * @param rulesVersion by which rules the result was computed
  * @param context all that the result was computed with, beside what was entered; null in results of before it was kept
  * @param setAside why a person said that another reading of the cell holds
+ * @param visitRevision of its visit, when it was read
  * @param alsoChanged readings of the spot that were computed again because of this one
  */
 public record Reading(
@@ -45,6 +46,7 @@ public record Reading(
         String yardstick,
         int yardstickVersion,
         Evaluation evaluation,
+        int visitRevision,
         List<UUID> alsoChanged) {
 
     /** Whether it speaks: neither corrected since nor set aside. */
@@ -79,6 +81,7 @@ public record Reading(
                 yardstick,
                 yardstickVersion,
                 evaluation,
+                visitRevision,
                 changed);
     }
 }

@@ -14,6 +14,9 @@ public interface ReadingMapper {
     /** All versions of all readings of a visit, in the order taken. */
     List<ReadingRow> ofVisit(@Param("viewer") Viewer viewer, @Param("visitId") UUID visitId);
 
+    /** All versions of all readings of a field, oldest visit first. */
+    List<ReadingRow> ofField(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
+
     /** Those of a spot in a visit that stand, in the order taken. */
     List<ReadingRow> standingAt(
             @Param("viewer") Viewer viewer, @Param("visitId") UUID visitId, @Param("spotId") UUID spotId);

@@ -36,7 +36,8 @@ public record ReadingRow(
         String flagsJson,
         String placedJson,
         String yardstick,
-        int yardstickVersion) {
+        int yardstickVersion,
+        int visitRevision) {
 
     boolean stands() {
         return correctedBy == null && setAsideReason == null;

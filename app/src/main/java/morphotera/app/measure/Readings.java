@@ -18,6 +18,7 @@ import morphotera.app.land.Land;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.ConditionsChanged;
 import morphotera.app.scout.Visit;
+import morphotera.app.scout.VisitChanged;
 import morphotera.app.scout.Visits;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
@@ -89,6 +90,11 @@ public class Readings {
         return with(readings.standing(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
     }
 
+    /** All versions of a field's readings, oldest visit first. */
+    public List<Reading> ofField(Viewer viewer, UUID fieldId) {
+        return with(readings.ofField(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
+    }
+
     /** The newest visit of a field that has readings; empty where none has. */
     public Optional<UUID> newestRead(Viewer viewer, UUID fieldId) {
         return readings.newestRead(viewer, fieldId);
@@ -112,6 +118,7 @@ public class Readings {
         }
         checkCorrection(viewer, body);
         List<Reading> standing = standingAt(viewer, body.visitId(), body.spotId());
+        visits.changed(viewer, body.visitId(), VisitChanged.Kind.READING, id);
         Reading taken = take(viewer, place, standing, id, body);
         land.touch(viewer, place.field().id());
         return taken;
@@ -140,7 +147,7 @@ public class Readings {
         Field field = place.field();
         standing.removeIf(one -> one.id().equals(body.corrects()));
         Known known = Known.of(body.method(), TakenReadings.of(standing));
-        Map<String, Object> context = evaluations.context(field, body.spotId(), place.visit(), known);
+        Map<String, Object> context = Evaluations.context(field, body.spotId(), place.visit(), known);
         Evaluation done = evaluations.evaluate(field, body.method(), context, body.reading());
         if (readings.add(viewer, id, body, json.write(body.reading()), Evaluations.RULES) == 0) {
             // Somebody else's practice has it.
@@ -161,7 +168,7 @@ public class Readings {
         List<Reading> standing = standingAt(viewer, visitId, spotId);
         standing.removeIf(one -> one.id().equals(corrects));
         Map<String, Object> context =
-                evaluations.context(place.field(), spotId, place.visit(), Known.of(method, TakenReadings.of(standing)));
+                Evaluations.context(place.field(), spotId, place.visit(), Known.of(method, TakenReadings.of(standing)));
         return evaluations.evaluate(place.field(), method, context, reading);
     }
 
@@ -170,6 +177,7 @@ public class Readings {
     public Reading setAside(Viewer viewer, UUID id, String reason) {
         Reading reading = find(viewer, id).orElseThrow(() -> new NotFound("reading", id));
         visits.lock(viewer, reading.visitId());
+        visits.changed(viewer, reading.visitId(), VisitChanged.Kind.READING, id);
         readings.setAside(viewer, id, reason);
         Places.Place place = places.inAddress(viewer, reading.visitId(), reading.spotId());
         List<Reading> standing = standingAt(viewer, reading.visitId(), reading.spotId());
@@ -250,6 +258,7 @@ public class Readings {
         Visit visit = visits.visit(viewer, visitId);
         Field field = land.field(viewer, visit.fieldId());
         List<UUID> changed = scoreAgain(viewer, field, visit);
+        changed.forEach(one -> visits.changed(viewer, visitId, VisitChanged.Kind.READING, one));
         land.touch(viewer, field.id());
         return changed;
     }
@@ -269,7 +278,7 @@ public class Readings {
         bySpot(viewer, visit).forEach((spot, all) -> {
             List<Taken> taken = TakenReadings.of(all);
             for (Reading one : all) {
-                Map<String, Object> context = evaluations.context(field, spot, visit, Known.of(one.method(), taken));
+                Map<String, Object> context = Evaluations.context(field, spot, visit, Known.of(one.method(), taken));
                 Evaluation again = evaluations.evaluate(field, one.method(), context, one.reading());
                 if (!Objects.equals(again.score(), one.evaluation().score())
                         || !again.flags().equals(one.evaluation().flags())) {
@@ -300,7 +309,7 @@ public class Readings {
         List<UUID> changed = new ArrayList<>();
         for (Reading one : inOrder) {
             Known known = Known.of(one.method(), List.copyOf(taken.values()));
-            Map<String, Object> context = evaluations.context(field, one.spotId(), visit, known);
+            Map<String, Object> context = Evaluations.context(field, one.spotId(), visit, known);
             if (!evaluations.isOf(one, context)) {
                 Evaluation done = evaluations.evaluate(field, one.method(), context, one.reading());
                 readings.clearMeasures(one.id());

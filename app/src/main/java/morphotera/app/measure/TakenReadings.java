@@ -10,7 +10,6 @@ import morphotera.measure.Cell;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Taken;
 import morphotera.measure.methods.Methods;
-import morphotera.scout.WetTime;
 
 /** Readings as the core's rules take them. */
 public final class TakenReadings {
@@ -45,16 +44,11 @@ public final class TakenReadings {
 
     /** With whether each visit was made in a time wet enough for missing water to tell something. */
     public static List<Taken> of(List<Reading> readings, Field field, List<Visit> visits) {
-        Map<UUID, Boolean> wet = visits.stream().collect(Collectors.toMap(Visit::id, visit -> isWet(field, visit)));
+        Map<UUID, Boolean> wet = visits.stream()
+                .collect(Collectors.toMap(Visit::id, visit -> visit.on(field).wet()));
         return readings.stream()
                 .map(reading -> of(reading, wet.getOrDefault(reading.visitId(), false)))
                 .toList();
-    }
-
-    public static boolean isWet(Field field, Visit visit) {
-        double latitude = field.outline().get(0).lat();
-        return WetTime.tells(
-                visit.day().getMonthValue(), latitude, field.climate(), visit.daysSinceRain(), visit.rainMm());
     }
 
     static Taken with(Taken before, Evaluation done) {

@@ -12,6 +12,7 @@ import morphotera.app.people.Viewer;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.ground.Nullable;
+import morphotera.measure.Site;
 import morphotera.read.FieldScores;
 import morphotera.read.FoundValues;
 import morphotera.read.TextureFound;
@@ -84,11 +85,13 @@ class ReadController {
         Zone where = field.zone(zone);
         TextureFound found =
                 TextureFound.of(TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, id))));
+        Site site = field.site();
+        Site.Zone said = site.zone(where.id().toString()).orElseThrow();
         return new TextureOffer(
                 found.texture(),
                 found.clayPercent(),
                 found.at(),
                 found.of(),
-                found.offer(field.textureOf(where), field.clayOf(where)));
+                found.offer(site.textureOf(said), site.clayOf(said)));
     }
 }

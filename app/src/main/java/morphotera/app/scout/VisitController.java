@@ -3,11 +3,13 @@ package morphotera.app.scout;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import morphotera.app.api.Changes;
 import morphotera.app.people.Viewer;
 import morphotera.decide.CauseTable;
 import morphotera.scout.Question;
 import morphotera.scout.StartCard;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -46,6 +48,11 @@ class VisitController {
     @GetMapping("/api/fields/{id}/visits")
     List<Visit> visits(@PathVariable UUID id) {
         return visits.ofField(Viewer.current(), id);
+    }
+
+    @PatchMapping("/api/visits/{id}")
+    Visit patch(@PathVariable UUID id, @RequestBody Changes changes) {
+        return visits.patch(Viewer.writing(), id, changes);
     }
 
     @PutMapping("/api/visits/{id}")

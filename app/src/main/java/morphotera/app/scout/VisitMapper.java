@@ -22,4 +22,8 @@ public interface VisitMapper {
     Optional<UUID> lock(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
     int update(VisitRow visit);
+
+    int raise(@Param("viewer") Viewer viewer, @Param("id") UUID id);
+
+    Optional<Integer> revision(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 }

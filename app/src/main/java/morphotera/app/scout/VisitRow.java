@@ -21,4 +21,5 @@ public record VisitRow(
         String weather,
         String startCardJson,
         String ticksJson,
-        int version) {}
+        int version,
+        int revision) {}

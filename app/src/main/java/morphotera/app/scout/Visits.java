@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import morphotera.app.api.Changes;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
+import morphotera.app.api.Patching;
 import morphotera.app.api.Put;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
@@ -32,13 +34,21 @@ public class Visits {
     private final CauseTable causes;
     private final Json json;
     private final ApplicationEventPublisher events;
+    private final Patching patching;
 
-    Visits(VisitMapper visits, Land land, CauseTable causes, Json json, ApplicationEventPublisher events) {
+    Visits(
+            VisitMapper visits,
+            Land land,
+            CauseTable causes,
+            Json json,
+            ApplicationEventPublisher events,
+            Patching patching) {
         this.visits = visits;
         this.land = land;
         this.causes = causes;
         this.json = json;
         this.events = events;
+        this.patching = patching;
     }
 
     public Visit visit(Viewer viewer, UUID id) {
@@ -61,6 +71,19 @@ public class Visits {
     /** Until the transaction ends, nobody else saves a reading of this visit or changes its day. */
     public void lock(Viewer viewer, UUID id) {
         visits.lock(viewer, id);
+    }
+
+    /** Something of a visit was written: its revision is raised, and whoever looks at it is told when it is stored. */
+    public void changed(Viewer viewer, UUID id, VisitChanged.Kind kind, UUID what) {
+        visits.raise(viewer, id);
+        events.publishEvent(new VisitChanged(id, visits.revision(viewer, id).orElseThrow(), kind, what));
+    }
+
+    /** Edits by path; what another one changed beside it stands. */
+    @Transactional
+    public Visit patch(Viewer viewer, UUID id, Changes changes) {
+        lock(viewer, id);
+        return put(viewer, id, patching.apply(visit(viewer, id), changes, VisitBody.class));
     }
 
     @Transactional
@@ -98,6 +121,9 @@ public class Visits {
                     protected int update() {
                         Visit before = visit(find().orElseThrow());
                         int changed = visits.update(row);
+                        if (changed == 1) {
+                            changed(viewer, id, VisitChanged.Kind.VISIT, id);
+                        }
                         Visit after = visit(find().orElseThrow());
                         if (changed == 1 && !before.likeConditions(after)) {
                             events.publishEvent(new ConditionsChanged(viewer, after, computedAgain));
@@ -157,7 +183,8 @@ public class Visits {
                 body.weather(),
                 json.write(body.startCard() == null ? Map.of() : body.startCard()),
                 json.write(body.ticks() == null ? Map.of() : body.ticks()),
-                body.version());
+                body.version(),
+                0);
     }
 
     private static VisitRow withNamesOf(VisitRow known, VisitRow row) {
@@ -178,7 +205,8 @@ public class Visits {
                 row.weather(),
                 row.startCardJson(),
                 row.ticksJson(),
-                known.version());
+                known.version(),
+                known.revision());
     }
 
     private Visit visit(VisitRow row) {
@@ -199,6 +227,7 @@ public class Visits {
                 json.read(row.startCardJson(), TIMES),
                 json.read(row.ticksJson(), TICKS),
                 row.version(),
+                row.revision(),
                 List.of());
     }
 

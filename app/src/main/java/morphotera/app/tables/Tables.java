@@ -14,22 +14,29 @@ import tools.jackson.databind.json.JsonMapper;
 /** The versioned tables that ship with the core. */
 @Configuration
 class Tables {
+    /** As they stand in their files, for a device that computes by itself. */
     @Bean
-    Yardsticks yardsticks(JsonMapper json) throws IOException {
-        Object table = read(json, "/morphotera/plain-yardstick.json");
+    ShippedTables shipped(JsonMapper json) throws IOException {
+        return new ShippedTables(
+                read(json, "/morphotera/plain-yardstick.json"), read(json, "/morphotera/plain-causes.json"));
+    }
+
+    @Bean
+    Yardsticks yardsticks(ShippedTables shipped) {
         Map<School, Yardstick> bySchool = new EnumMap<>(School.class);
         for (School school : School.values()) {
-            bySchool.put(school, Yardstick.of(table, school));
+            bySchool.put(school, Yardstick.of(shipped.yardstick(), school));
         }
         return new Yardsticks(bySchool);
     }
 
     @Bean
-    CauseTable causeTable(JsonMapper json) throws IOException {
-        return CauseTable.of(read(json, "/morphotera/plain-causes.json"));
+    CauseTable causeTable(ShippedTables shipped) {
+        return CauseTable.of(shipped.causes());
     }
 
-    private static Object read(JsonMapper json, String resource) throws IOException {
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> read(JsonMapper json, String resource) throws IOException {
         try (InputStream in = Tables.class.getResourceAsStream(resource)) {
             return json.readValue(in, Map.class);
         }

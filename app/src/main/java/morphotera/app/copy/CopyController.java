@@ -1,0 +1,93 @@
+package morphotera.app.copy;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import morphotera.app.follow.Intervention;
+import morphotera.app.follow.Interventions;
+import morphotera.app.land.Field;
+import morphotera.app.land.Land;
+import morphotera.app.measure.Clocks;
+import morphotera.app.measure.Draft;
+import morphotera.app.measure.Reading;
+import morphotera.app.measure.Readings;
+import morphotera.app.people.Viewer;
+import morphotera.app.scout.Visit;
+import morphotera.app.scout.Visits;
+import morphotera.app.tables.ShippedTables;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A field taken along on a device: all that its pages need without a signal, in one answer. */
+@RestController
+class CopyController {
+    private final Land land;
+    private final Visits visits;
+    private final Readings readings;
+    private final Clocks clocks;
+    private final Interventions interventions;
+    private final ShippedTables tables;
+    private final Clock clock;
+
+    CopyController(
+            Land land,
+            Visits visits,
+            Readings readings,
+            Clocks clocks,
+            Interventions interventions,
+            ShippedTables tables,
+            Clock clock) {
+        this.land = land;
+        this.visits = visits;
+        this.readings = readings;
+        this.clocks = clocks;
+        this.interventions = interventions;
+        this.tables = tables;
+        this.clock = clock;
+    }
+
+    /** @param causes the table of causes, as a tree */
+    record Tables(Map<String, Object> causes) {}
+
+    /**
+     * @param at when it was made, by the server's clock
+     * @param readings all versions, each with its result
+     * @param log what was done to the field
+     * @param yardstick the curves it is scored with, as a tree
+     */
+    record Copy(
+            Instant at,
+            Field field,
+            List<Visit> visits,
+            List<Reading> readings,
+            List<Draft> drafts,
+            List<morphotera.app.measure.Clock> clocks,
+            List<Intervention> log,
+            Map<String, Object> yardstick,
+            Tables tables) {}
+
+    @GetMapping("/api/fields/{id}/copy")
+    Copy copy(@PathVariable UUID id) {
+        Viewer viewer = Viewer.current();
+        Field field = land.field(viewer, id);
+        List<Visit> all = visits.ofField(viewer, id);
+        return new Copy(
+                clock.instant(),
+                field,
+                all,
+                readings.ofField(viewer, id),
+                all.stream()
+                        .filter(visit -> !visit.state().equals("done"))
+                        .flatMap(visit -> readings.drafts(viewer, visit.id()).stream())
+                        .toList(),
+                clocks.running(viewer).stream()
+                        .filter(one -> one.fieldId().equals(id))
+                        .toList(),
+                interventions.of(viewer, id),
+                tables.yardstick(),
+                new Tables(tables.causes()));
+    }
+}

@@ -1,0 +1,20 @@
+package morphotera.browser;
+
+import org.teavm.jso.JSExport;
+
+/** What the page may ask: the API's own JSON in, as text, and out. A refusal comes back as the API's problem. */
+public final class Exports {
+    private Exports() {}
+
+    public static void main(String[] arguments) {}
+
+    @JSExport
+    public static String evaluate(String method, String body) {
+        return Calls.evaluate(method, body);
+    }
+
+    @JSExport
+    public static String remedy(String id, String input) {
+        return Calls.remedy(id, input);
+    }
+}

@@ -1,0 +1,364 @@
+package morphotera.decide;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import morphotera.decide.remedies.Remedies;
+import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
+import morphotera.ground.TextureGroup;
+import morphotera.measure.RootingDepth;
+import morphotera.measure.Site;
+import morphotera.measure.Taken;
+import morphotera.measure.VisitDay;
+import morphotera.measure.methods.Methods;
+import morphotera.read.School;
+
+/**
+ * What a zone's evidence comes to in one visit, in words: causes with what speaks for them, what to test next, what to do in
+ * which order, and what each sum can be filled in with.
+ *
+ * @param known by remedy and key; {@code water-budget} beside the remedies
+ */
+public record Advice(
+        String table,
+        int tableVersion,
+        String note,
+        List<Cause> causes,
+        List<NextTest> nextTests,
+        List<Blocked> blocked,
+        List<Patchy> patchy,
+        List<CrossChecks.Question> questions,
+        List<PlanStep> plan,
+        Map<String, Map<String, Known>> known) {
+
+    /** What a sum can be filled in with: the best reading's value and how far it may be out. */
+    public record Known(double value, @Nullable Double spread, String measure, List<String> readings) {}
+
+    /** Something that was done to the field. */
+    public record Log(String kind, long day, @Nullable String zoneId) {
+        boolean touches(Site.Zone zone) {
+            return zoneId == null || zoneId.equals(zone.id());
+        }
+    }
+
+    /**
+     * {@code text} says the finding; {@code value} whether it was seen; the number read stands beside it where there is one.
+     *
+     * @param yes {@code of}: at how many of how many spots; none of none where it does not rest on spots
+     * @param half whether it counts half, because a card's error reaches the limit or the good patch has it too ({@code shared})
+     */
+    public record Evidence(
+            String finding,
+            String text,
+            boolean value,
+            double weight,
+            int yes,
+            int of,
+            boolean half,
+            boolean shared,
+            @Nullable Double number,
+            @Nullable String unit,
+            @Nullable String measure,
+            List<String> readings) {}
+
+    /**
+     * The one finding that would change a cause's word.
+     *
+     * @param ifSeen the answer that changes it to {@code word}
+     * @param inDoubt whether it was answered already, by a reading whose error reaches the limit
+     * @param methods that settle it; none where only eyes do
+     */
+    public record Turn(
+            String finding, String text, boolean ifSeen, Causes.Word word, boolean inDoubt, List<String> methods) {}
+
+    public record Cause(
+            String id,
+            String text,
+            double belief,
+            Causes.Word word,
+            @Nullable String gate,
+            List<Evidence> evidence,
+            @Nullable Turn turn,
+            List<String> remedies) {}
+
+    public record NextTest(
+            String method,
+            String methodName,
+            double bits,
+            double minutes,
+            String finding,
+            String findingText,
+            String cause,
+            String causeText) {}
+
+    /** {@code lift}: the test that would make it evidence, and how. */
+    public record Blocked(String finding, String text, String method, String reason, String why, Lift lift) {}
+
+    /** A finding on which the spots differ: no evidence, and worth a look as a zone. */
+    public record Patchy(String finding, String text, int yes, int of, List<String> spots) {}
+
+    /** A remedy in its place in the plan; {@code struckBy} the rule it breaks, null where it stands. */
+    public record PlanStep(
+            String remedy,
+            List<PlanAfter> after,
+            @Nullable String with,
+            @Nullable String withText,
+            @Nullable String struckBy,
+            @Nullable String struckText) {}
+
+    public record PlanAfter(String remedy, String rule, String text) {}
+
+    /** @param readings of all the field's visits, those that stand, each with whether its time was wet */
+    public static Advice of(
+            CauseTable table, Site site, Site.Zone zone, VisitDay visit, List<Taken> readings, List<Log> log) {
+        TextureGroup texture = site.textureGroupOf(zone);
+        Facts.Asked asked = new Facts.Asked(
+                visit.day(),
+                site.use(),
+                site.crop(),
+                visit.wet(),
+                log.stream()
+                        .filter(one -> one.touches(zone))
+                        .map(one -> new Facts.Done(one.kind(), one.day()))
+                        .toList(),
+                null);
+        Judgement judgement = Judgement.of(
+                table,
+                setting(site, texture, visit),
+                Coded.of(School.values(), site.school()),
+                visit.id(),
+                asked,
+                zone(site, zone, visit, readings),
+                good(site, zone, visit, readings));
+        return of(table, judgement, plan(judgement), known(judgement.facts(), site, zone, texture));
+    }
+
+    /** A judgement by itself, with no field behind it. */
+    public static Advice of(CauseTable table, Judgement judgement) {
+        return of(table, judgement, List.of(), Map.of());
+    }
+
+    private static Advice of(
+            CauseTable table, Judgement judgement, List<Plan.Step> plan, Map<String, Map<String, Known>> known) {
+        return new Advice(
+                table.name(),
+                table.version(),
+                table.note(),
+                judgement.causes().stream()
+                        .map(one -> cause(table, one, judgement))
+                        .toList(),
+                judgement.nextTests().stream().map(one -> nextTest(table, one)).toList(),
+                judgement.blocked().stream()
+                        .map(one -> new Blocked(
+                                one.finding(),
+                                text(table, one.finding()),
+                                one.method(),
+                                one.reason(),
+                                one.text(),
+                                one.lift()))
+                        .toList(),
+                judgement.answers().entrySet().stream()
+                        .filter(entry -> entry.getValue().value() == null
+                                && entry.getValue().of() > 0)
+                        .map(entry -> new Patchy(
+                                entry.getKey(),
+                                text(table, entry.getKey()),
+                                entry.getValue().yes(),
+                                entry.getValue().of(),
+                                entry.getValue().spots()))
+                        .toList(),
+                judgement.questions(),
+                plan.stream().map(Advice::step).toList(),
+                known);
+    }
+
+    private static Judgement.Zone zone(Site site, Site.Zone zone, VisitDay visit, List<Taken> readings) {
+        return new Judgement.Zone(site.ofZone(zone, readings), visit.ticks().getOrDefault(zone.id(), Map.of()));
+    }
+
+    /** What a poor patch is held against: the good one of the field, or its reference. */
+    private static Judgement.Zone good(Site site, Site.Zone poor, VisitDay visit, List<Taken> readings) {
+        if (!poor.kind().equals("poor")) {
+            return null;
+        }
+        for (String kind : List.of("good", "reference")) {
+            for (Site.Zone other : site.zones()) {
+                if (other.kind().equals(kind)) {
+                    return zone(site, other, visit, readings);
+                }
+            }
+        }
+        return null;
+    }
+
+    private static Causes.Setting setting(Site site, @Nullable TextureGroup texture, VisitDay visit) {
+        boolean clear = site.sulphideClearDay() != null && site.sulphideClearDay() <= visit.day();
+        return new Causes.Setting(
+                site.use(), texture == null ? null : texture.word(), site.climate(), site.coastal(), clear);
+    }
+
+    private static Cause cause(CauseTable table, Causes.Judged judged, Judgement judgement) {
+        List<Evidence> evidence = judged.evidence().stream()
+                .map(weighed -> {
+                    Facts.Answer answer = judgement.answers().get(weighed.finding());
+                    return new Evidence(
+                            weighed.finding(),
+                            text(table, weighed.finding()),
+                            weighed.value(),
+                            weighed.weight(),
+                            answer.yes(),
+                            answer.of(),
+                            weighed.half(),
+                            judgement.shared().contains(weighed.finding()),
+                            answer.number(),
+                            answer.unit(),
+                            answer.measure(),
+                            answer.readings());
+                })
+                .toList();
+        NextTests.Turn turn = judgement.turns().get(judged.cause().id());
+        return new Cause(
+                judged.cause().id(),
+                judged.cause().text(),
+                judged.belief(),
+                judged.word(),
+                judged.gate(),
+                evidence,
+                turn == null
+                        ? null
+                        : new Turn(
+                                turn.finding(),
+                                text(table, turn.finding()),
+                                turn.ifSeen(),
+                                turn.word(),
+                                turn.inDoubt(),
+                                table.finding(turn.finding()).orElseThrow().methods()),
+                judged.cause().remedies());
+    }
+
+    private static PlanStep step(Plan.Step step) {
+        return new PlanStep(
+                step.remedy(),
+                step.after().stream()
+                        .map(after -> new PlanAfter(
+                                after.remedy(),
+                                after.rule().word(),
+                                after.rule().text()))
+                        .toList(),
+                step.with() == null ? null : step.with().word(),
+                step.with() == null ? null : step.with().text(),
+                step.struckBy() == null ? null : step.struckBy().word(),
+                step.struckBy() == null ? null : step.struckBy().text());
+    }
+
+    private static NextTest nextTest(CauseTable table, NextTests.Offer offer) {
+        String cause = table.causes().stream()
+                .filter(one -> one.id().equals(offer.cause()))
+                .findFirst()
+                .orElseThrow()
+                .text();
+        return new NextTest(
+                offer.method(),
+                Methods.nameOf(offer.method()),
+                offer.bits(),
+                offer.minutes(),
+                offer.finding(),
+                text(table, offer.finding()),
+                offer.cause(),
+                cause);
+    }
+
+    private static String text(CauseTable table, String finding) {
+        return table.finding(finding).orElseThrow().text();
+    }
+
+    /** The remedies of what is likely or possible and of every gate, in an order that holds. */
+    private static List<Plan.Step> plan(Judgement judgement) {
+        Set<String> remedies = new LinkedHashSet<>();
+        Set<String> gates = new LinkedHashSet<>();
+        boolean lowerPh = false;
+        for (Causes.Judged cause : judgement.causes()) {
+            boolean serves = cause.word() == Causes.Word.LIKELY || cause.word() == Causes.Word.POSSIBLE;
+            if (cause.gate() != null) {
+                gates.add(cause.cause().id());
+            }
+            if (serves || cause.gate() != null) {
+                remedies.addAll(cause.cause().remedies());
+                lowerPh |= cause.cause().id().equals("alkaline-carbonate");
+            }
+        }
+        Facts facts = judgement.facts();
+        Plan.Ground ground = new Plan.Ground(
+                null,
+                first(facts, "laboratory.ph", "ph.topsoil"),
+                first(facts, "laboratory.carbonatePercent", "carbonate-fizz.percent"),
+                first(facts, "laboratory.esp"),
+                first(facts, "dispersion.score"),
+                null,
+                lowerPh);
+        return Plan.order(List.copyOf(remedies), ground, gates);
+    }
+
+    private static @Nullable Double first(Facts facts, String... measures) {
+        for (String measure : measures) {
+            if (facts.best(measure).isPresent()) {
+                return facts.best(measure).get().value();
+            }
+        }
+        return null;
+    }
+
+    /** What each remedy's sum, and the water budget, can take from the readings and the site. */
+    private static Map<String, Map<String, Known>> known(Facts facts, Site site, Site.Zone zone, TextureGroup texture) {
+        Map<String, Map<String, Known>> known = new LinkedHashMap<>();
+        Remedies.ALL.forEach(remedy ->
+                known.put(remedy.description().id(), known(remedy.description().from(), facts, site, zone, texture)));
+        Map<String, Known> water = known(
+                Map.of(
+                        "sand", List.of("texture-jar.sand", "texture-feel.sand"),
+                        "clay", List.of("texture-jar.clay", "texture-feel.clay"),
+                        "rootDepthCm", List.of("root-pit.rootStop", "root-depth.root80")),
+                facts,
+                site,
+                zone,
+                texture);
+        water.put("expectedDepthCm", said(RootingDepth.expectedCm(site.crop()), "field.crop"));
+        known.put("water-budget", water);
+        return known;
+    }
+
+    private static Map<String, Known> known(
+            Map<String, List<String>> from, Facts facts, Site site, Site.Zone zone, TextureGroup texture) {
+        Map<String, Known> values = new LinkedHashMap<>();
+        from.forEach((key, sources) -> sources.stream()
+                .map(source -> taken(source, facts, site, zone, texture))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .ifPresent(value -> values.put(key, value)));
+        return values;
+    }
+
+    private static @Nullable Known taken(
+            String from, Facts facts, Site site, Site.Zone zone, @Nullable TextureGroup texture) {
+        return switch (from) {
+            case "field.clayPercent" -> said(site.clayOf(zone), from);
+            case "field.buildingM" -> said(site.buildingM(), from);
+            case "field.wellM" -> said(site.wellM(), from);
+            case "field.septicM" -> said(site.septicM(), from);
+            case "texture.density" -> said(texture == null ? null : texture.densityGPerCm3(), from);
+            default ->
+                facts.best(from)
+                        .map(best -> new Known(best.value(), best.spread(), best.measure(), best.readings()))
+                        .orElse(null);
+        };
+    }
+
+    private static @Nullable Known said(@Nullable Double value, String measure) {
+        return value == null ? null : new Known(value, null, measure, new ArrayList<>());
+    }
+}
