@@ -1,22 +1,33 @@
 package morphotera.browser;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import morphotera.decide.Advice;
 import morphotera.decide.Remedy;
 import morphotera.decide.remedies.Remedies;
+import morphotera.follow.Unlike;
+import morphotera.follow.VisitChange;
+import morphotera.ground.Coded;
+import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
+import morphotera.ground.Tree;
 import morphotera.measure.Bench;
 import morphotera.measure.Method;
+import morphotera.measure.Site;
+import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
+import morphotera.read.Cut;
+import morphotera.read.FieldScores;
 import morphotera.read.School;
 
 /** JSON in, a core function, JSON out. */
-final class Calls {
+public final class Calls {
     private Calls() {}
 
-    static String evaluate(String method, String body) {
+    public static String evaluate(String method, String body) {
         return answer(body, in -> {
             Optional<Method> known = Methods.find(method);
             if (known.isEmpty()) {
@@ -27,12 +38,103 @@ final class Calls {
         });
     }
 
-    static String remedy(String id, String input) {
+    public static String remedy(String id, String input) {
         return answer(input, in -> {
             Optional<Remedy> known = Remedies.find(id);
             return known.isEmpty()
                     ? notHere("There is no remedy '" + id + "' here.")
                     : Trees.answer(Remedy.calculate(known.get(), in));
+        });
+    }
+
+    /** In a copy, a visit and a zone of it. */
+    private record Asked(Bundle bundle, VisitDay visit, Site.Zone zone) {
+        static Asked of(Map<String, Object> in) {
+            List<Refusal> missing = new ArrayList<>();
+            for (String key : List.of("bundle", "visitId")) {
+                if (in.get(key) == null) {
+                    missing.add(new Refusal("/" + key, "missing", "This is needed here."));
+                }
+            }
+            if (!missing.isEmpty()) {
+                throw new Refused(missing);
+            }
+            Bundle bundle = new Bundle(Tree.of(in.get("bundle")));
+            String zone = in.get("zone") instanceof String named ? named : "main";
+            return new Asked(bundle, bundle.visit(String.valueOf(in.get("visitId"))), bundle.zone(zone));
+        }
+    }
+
+    public static String scores(String body) {
+        return answer(body, in -> {
+            Asked asked = Asked.of(in);
+            Site site = asked.bundle().site();
+            return ScoreTrees.scores(FieldScores.of(
+                    asked.bundle().standing(asked.zone(), asked.visit().id()),
+                    Coded.of(School.values(), site.school()),
+                    site.crop()));
+        });
+    }
+
+    public static String section(String body) {
+        return answer(body, in -> {
+            Asked asked = Asked.of(in);
+            Bundle bundle = asked.bundle();
+            return ScoreTrees.cut(
+                    Cut.of(bundle.site(), asked.zone(), asked.visit(), bundle.visits(), bundle.standing()));
+        });
+    }
+
+    public static String causes(String body) {
+        return answer(body, in -> {
+            Asked asked = Asked.of(in);
+            Bundle bundle = asked.bundle();
+            return AdviceTrees.advice(Advice.of(
+                    bundle.causes(),
+                    Remedies.ALL,
+                    bundle.site(),
+                    asked.zone(),
+                    asked.visit(),
+                    bundle.standing(),
+                    bundle.log()));
+        });
+    }
+
+    /** @param body with {@code since}, the id of the visit before */
+    public static String change(String body) {
+        return answer(body, in -> {
+            Asked asked = Asked.of(in);
+            Bundle bundle = asked.bundle();
+            VisitDay before = bundle.visit(String.valueOf(in.get("since")));
+            Tree then = bundle.visitTree(before.id());
+            Tree now = bundle.visitTree(asked.visit().id());
+            String thenDay = then.at("day").text();
+            String nowDay = now.at("day").text();
+            return Trees.of(
+                    "before", before.id(),
+                    "beforeDay", thenDay,
+                    "after", asked.visit().id(),
+                    "afterDay", nowDay,
+                    "methods",
+                            Trees.each(
+                                    VisitChange.of(
+                                            bundle.standing(asked.zone(), before.id()),
+                                            bundle.standing(
+                                                    asked.zone(), asked.visit().id()),
+                                            then.at("observerId")
+                                                    .text()
+                                                    .equals(now.at("observerId").text())),
+                                    ChangeTrees::ofMethod),
+                    "unlike",
+                            Trees.each(
+                                    Unlike.visits(
+                                            Days.month(thenDay),
+                                            Days.month(nowDay),
+                                            before.moisture(),
+                                            asked.visit().moisture(),
+                                            then.textOrNull("observerName"),
+                                            now.textOrNull("observerName")),
+                                    ChangeTrees::unlike));
         });
     }
 
@@ -59,6 +161,9 @@ final class Calls {
             return JsonWriter.write(tree.get());
         } catch (Refused refused) {
             return JsonWriter.write(Trees.refused(refused.refusals()));
+        } catch (IllegalArgumentException fault) {
+            return JsonWriter.write(Trees.problem(
+                    400, "not-readable", "Not readable", "The copy cannot be read: " + fault.getMessage(), List.of()));
         }
     }
 

@@ -17,4 +17,24 @@ public final class Exports {
     public static String remedy(String id, String input) {
         return Calls.remedy(id, input);
     }
+
+    @JSExport
+    public static String scores(String body) {
+        return Calls.scores(body);
+    }
+
+    @JSExport
+    public static String section(String body) {
+        return Calls.section(body);
+    }
+
+    @JSExport
+    public static String causes(String body) {
+        return Calls.causes(body);
+    }
+
+    @JSExport
+    public static String change(String body) {
+        return Calls.change(body);
+    }
 }

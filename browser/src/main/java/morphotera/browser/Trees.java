@@ -29,6 +29,10 @@ final class Trees {
         return all;
     }
 
+    static <T> Object orNull(T one, Function<T, Object> tree) {
+        return one == null ? null : tree.apply(one);
+    }
+
     /** What cannot be computed with, as the API's problem. */
     static Map<String, Object> refused(List<Refusal> refusals) {
         return problem(

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import morphotera.decide.remedies.Remedies;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.TextureGroup;
@@ -115,7 +114,13 @@ public record Advice(
 
     /** @param readings of all the field's visits, those that stand, each with whether its time was wet */
     public static Advice of(
-            CauseTable table, Site site, Site.Zone zone, VisitDay visit, List<Taken> readings, List<Log> log) {
+            CauseTable table,
+            List<Remedy> remedies,
+            Site site,
+            Site.Zone zone,
+            VisitDay visit,
+            List<Taken> readings,
+            List<Log> log) {
         TextureGroup texture = site.textureGroupOf(zone);
         Facts.Asked asked = new Facts.Asked(
                 visit.day(),
@@ -135,7 +140,7 @@ public record Advice(
                 asked,
                 zone(site, zone, visit, readings),
                 good(site, zone, visit, readings));
-        return of(table, judgement, plan(judgement), known(judgement.facts(), site, zone, texture));
+        return of(table, judgement, plan(judgement), known(remedies, judgement.facts(), site, zone, texture));
     }
 
     /** A judgement by itself, with no field behind it. */
@@ -314,9 +319,10 @@ public record Advice(
     }
 
     /** What each remedy's sum, and the water budget, can take from the readings and the site. */
-    private static Map<String, Map<String, Known>> known(Facts facts, Site site, Site.Zone zone, TextureGroup texture) {
+    private static Map<String, Map<String, Known>> known(
+            List<Remedy> remedies, Facts facts, Site site, Site.Zone zone, TextureGroup texture) {
         Map<String, Map<String, Known>> known = new LinkedHashMap<>();
-        Remedies.ALL.forEach(remedy ->
+        remedies.forEach(remedy ->
                 known.put(remedy.description().id(), known(remedy.description().from(), facts, site, zone, texture)));
         Map<String, Known> water = known(
                 Map.of(

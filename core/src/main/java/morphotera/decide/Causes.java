@@ -2,7 +2,7 @@ package morphotera.decide;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Coded;
@@ -135,7 +135,7 @@ public final class Causes {
         Comparator<Weighed> heaviest = Comparator.<Weighed>comparingDouble(one -> -Math.abs(one.weight()))
                 .thenComparing(Weighed::finding);
         heaviestFirst.sort(heaviest);
-        Map<String, Double> share = new HashMap<>();
+        Map<String, Double> share = new LinkedHashMap<>();
         List<Weighed> weighed = new ArrayList<>();
         for (Weighed one : heaviestFirst) {
             String story = table.clusterOf(one.finding()) + (one.weight() > 0 ? "+" : "-");

@@ -2,7 +2,6 @@ package morphotera.decide;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -120,7 +119,7 @@ public final class NextTests {
             Causes.Setting setting,
             Map<String, Seen> findings,
             CauseTable.Evidence evidence) {
-        Map<String, Seen> answered = new HashMap<>(findings);
+        Map<String, Seen> answered = new LinkedHashMap<>(findings);
         answered.put(evidence.finding(), Seen.plainly(true));
         Causes.Judged ifTrue = Causes.judge(table, cause, setting, answered);
         answered.put(evidence.finding(), Seen.plainly(false));
@@ -149,7 +148,7 @@ public final class NextTests {
             if (findings.containsKey(evidence.finding()) && !doubted) {
                 continue;
             }
-            Map<String, Seen> without = new HashMap<>(findings);
+            Map<String, Seen> without = new LinkedHashMap<>(findings);
             without.remove(evidence.finding());
             Answers answers = answers(table, now.cause(), setting, without, evidence);
             Causes.Judged changed = answers.ifTrue().word() != now.word() ? answers.ifTrue() : answers.ifFalse();

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
 import morphotera.ground.DepthClass;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Sorted;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Evaluation;
 import morphotera.measure.RootingDepth;
@@ -185,9 +185,7 @@ final class SpotValues {
     private static List<AtSpot> best(List<Value> values) {
         long newest =
                 values.stream().mapToLong(value -> value.reading().day()).max().orElse(0);
-        Map<String, List<Value>> bySpot = values.stream()
-                .collect(Collectors.groupingBy(
-                        value -> value.reading().spot(), LinkedHashMap::new, Collectors.toList()));
+        Map<String, List<Value>> bySpot = Sorted.by(value -> value.reading().spot(), values);
         List<AtSpot> spots = new ArrayList<>();
         bySpot.forEach((spot, all) -> {
             if (all.stream().anyMatch(value -> value.reading().day() == newest)) {
@@ -249,12 +247,12 @@ final class SpotValues {
         long newest =
                 all.stream().mapToLong(value -> value.reading().day()).max().orElse(0);
         double roots = RootingDepth.expectedCm(asked.crop());
-        Map<String, List<Value>> bySpot = all.stream()
+        List<Value> speaking = all.stream()
                 .filter(value -> value.reading().day() == newest
                         || (laboratory.contains(value)
                                 && newest - value.reading().day() <= BETTER_WAY_DAYS))
-                .collect(Collectors.groupingBy(
-                        value -> value.reading().spot(), LinkedHashMap::new, Collectors.toList()));
+                .toList();
+        Map<String, List<Value>> bySpot = Sorted.by(value -> value.reading().spot(), speaking);
         List<AtSpot> spots = new ArrayList<>();
         bySpot.forEach((spot, values) -> {
             RootZone zone = RootZone.of(

@@ -1,6 +1,6 @@
 package morphotera.decide;
 
-import org.apache.commons.statistics.distribution.TDistribution;
+import morphotera.ground.StudentT;
 
 /**
  * What some more spots would narrow, and the minutes they cost: the 90 % interval of a mean now, t(0.95, n − 1)·s/√n, and then,
@@ -29,6 +29,6 @@ public record StopRule(int spots, int more, Double plusMinusNow, Double plusMinu
     }
 
     private static double half(int n, double sd) {
-        return TDistribution.of(n - 1.0).inverseCumulativeProbability(0.95) * sd / Math.sqrt(n);
+        return StudentT.quantile(n - 1, 0.95) * sd / Math.sqrt(n);
     }
 }

@@ -3,7 +3,7 @@ package morphotera.follow;
 import java.util.List;
 import morphotera.ground.Coded;
 import morphotera.ground.Numbers;
-import org.apache.commons.statistics.distribution.TDistribution;
+import morphotera.ground.StudentT;
 
 /**
  * Visit 1 to visit 2, one method, spots measured in both. 90 % interval d ± √(t(0.95, n − 1)²·max(s², 2e²)/n + 1.645²·(b₁² +
@@ -113,6 +113,6 @@ public record Change(
     }
 
     private static double t(double p, int n) {
-        return TDistribution.of(n - 1.0).inverseCumulativeProbability(p);
+        return StudentT.quantile(n - 1, p);
     }
 }

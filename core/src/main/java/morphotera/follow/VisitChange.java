@@ -5,10 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import morphotera.ground.DepthClass;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Sorted;
 import morphotera.measure.Taken;
 import morphotera.measure.methods.Methods;
 import morphotera.read.FieldScores;
@@ -60,14 +60,12 @@ public final class VisitChange {
     }
 
     private static Map<Like, List<Taken>> byLike(List<Taken> taken) {
-        return taken.stream()
-                .collect(Collectors.groupingBy(
-                        one -> new Like(
-                                one.evaluation().method(),
-                                Ways.preparation(one),
-                                one.cell().plant()),
-                        LinkedHashMap::new,
-                        Collectors.toList()));
+        return Sorted.by(
+                one -> new Like(
+                        one.evaluation().method(),
+                        Ways.preparation(one),
+                        one.cell().plant()),
+                taken);
     }
 
     private static Map<Row, MethodScore> rows(List<Taken> taken) {

@@ -34,7 +34,7 @@ public final class Tree {
     }
 
     public String text() {
-        return as(String.class);
+        return as(String.class, "text");
     }
 
     public String textOrNull(String key) {
@@ -42,7 +42,7 @@ public final class Tree {
     }
 
     public double number() {
-        return as(Number.class).doubleValue();
+        return as(Number.class, "number").doubleValue();
     }
 
     public Object value() {
@@ -51,7 +51,7 @@ public final class Tree {
 
     public <T> List<T> each(Function<Tree, T> read) {
         List<T> items = new ArrayList<>();
-        List<?> list = as(List.class);
+        List<?> list = as(List.class, "list");
         for (int i = 0; i < list.size(); i++) {
             items.add(read.apply(new Tree(path + "/" + i, list.get(i))));
         }
@@ -65,15 +65,14 @@ public final class Tree {
 
     public Map<String, Object> map() {
         Map<String, Object> map = new LinkedHashMap<>();
-        Map<?, ?> parts = as(Map.class);
+        Map<?, ?> parts = as(Map.class, "object");
         parts.forEach((key, part) -> map.put(String.valueOf(key), part));
         return map;
     }
 
-    private <T> T as(Class<T> type) {
+    private <T> T as(Class<T> type, String called) {
         if (!type.isInstance(value)) {
-            throw new IllegalArgumentException(
-                    "at " + path + " a " + type.getSimpleName() + " is expected, was " + value);
+            throw new IllegalArgumentException("at " + path + " " + called + " is expected, was " + value);
         }
         return type.cast(value);
     }

@@ -13,6 +13,7 @@ import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.decide.Advice;
 import morphotera.decide.CauseTable;
+import morphotera.decide.remedies.Remedies;
 import morphotera.measure.Site;
 import morphotera.measure.Taken;
 import org.springframework.stereotype.Service;
@@ -47,6 +48,6 @@ class Judgements {
                         one.doneOn().toEpochDay(),
                         one.zoneId() == null ? null : one.zoneId().toString()))
                 .toList();
-        return Advice.of(table, site, zone, visit.on(field), standing, log);
+        return Advice.of(table, Remedies.ALL, site, zone, visit.on(field), standing, log);
     }
 }

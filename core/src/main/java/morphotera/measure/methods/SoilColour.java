@@ -5,8 +5,6 @@ import static morphotera.measure.Description.tool;
 
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
 import morphotera.measure.Description;
@@ -22,8 +20,6 @@ import morphotera.measure.Step;
 
 /** How much paler the field is than an undisturbed reference of the same soil: field value − reference value, both wetted. */
 final class SoilColour implements Method {
-    private static final Pattern HUE = Pattern.compile("([0-9]{1,2}(?:\\.[0-9])?)(?:YR|Y|R)");
-
     private static final Description DESCRIPTION = Description.of("soil-colour", "Soil colour")
             .purpose("Whether the field is paler than undisturbed ground")
             .group(Group.CARBON)
@@ -91,9 +87,23 @@ final class SoilColour implements Method {
         }
     }
 
+    /** A number to 10, with one decimal at most, and YR, Y or R. */
     private static boolean isHue(String hue) {
-        Matcher found = HUE.matcher(hue);
-        return found.matches() && Double.parseDouble(found.group(1)) <= 10;
+        int letters = hue.endsWith("YR") ? 2 : hue.endsWith("Y") || hue.endsWith("R") ? 1 : 0;
+        String number = hue.substring(0, hue.length() - letters);
+        int dot = number.indexOf('.');
+        String whole = dot < 0 ? number : number.substring(0, dot);
+        boolean tenth = dot < 0 || areDigits(number.substring(dot + 1), 1);
+        return letters > 0 && areDigits(whole, 2) && tenth && Double.parseDouble(number) <= 10;
+    }
+
+    private static boolean areDigits(String text, int most) {
+        for (char sign : text.toCharArray()) {
+            if (sign < '0' || sign > '9') {
+                return false;
+            }
+        }
+        return !text.isEmpty() && text.length() <= most;
     }
 
     @Override

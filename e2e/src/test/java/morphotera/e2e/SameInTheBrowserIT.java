@@ -1,0 +1,164 @@
+package morphotera.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import morphotera.browser.Calls;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The core in Chromium says what the server says, of every method, remedy, section, score, cause and change. */
+class SameInTheBrowserIT {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final int CASES = Integer.getInteger("morphotera.corpus", 1000);
+
+    private final Jar jar = Jar.demo();
+    private Visitor adviser;
+    private Page page;
+
+    @BeforeEach
+    void signIn() {
+        adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example");
+        page = adviser.page;
+    }
+
+    @AfterEach
+    void nothingWentWrong() {
+        List<String> faults = adviser.faults();
+        adviser.close();
+        assertThat(faults).isEmpty();
+    }
+
+    /** What the browser's core answers to each call, in order. */
+    @SuppressWarnings("unchecked")
+    private List<String> inBrowser(String function, List<List<String>> calls) {
+        return (List<String>) page.evaluate("""
+                        async ([name, calls]) => {
+                          const core = await import('/core/core.js');
+                          return calls.map((call) => core[name](...call));
+                        }""", List.of(function, calls));
+    }
+
+    private JsonNode fromServer(String path) {
+        return JSON.readTree((String) page.evaluate("path => fetch(path).then((answer) => answer.text())", path));
+    }
+
+    private static List<String> differences(String called, String here, String there) {
+        return Alike.differences(JSON.readTree(here), JSON.readTree(there)).stream()
+                .limit(3)
+                .map(one -> called + " " + one)
+                .toList();
+    }
+
+    @Test
+    void readings_of_every_method_come_out_alike() {
+        List<Corpus.Case> cases = Corpus.of(CASES);
+        List<String> there = inBrowser(
+                "evaluate",
+                cases.stream().map(one -> List.of(one.method(), one.body())).toList());
+        List<String> differ = new ArrayList<>();
+        int computed = 0;
+        for (int i = 0; i < cases.size(); i++) {
+            Corpus.Case one = cases.get(i);
+            String here = Calls.evaluate(one.method(), one.body());
+            computed += here.contains("\"hollow\"") ? 1 : 0;
+            differ.addAll(differences(one.method() + " " + one.body(), here, there.get(i)));
+        }
+        assertThat(differ).isEmpty();
+        assertThat(computed).as("cases that compute").isGreaterThan(CASES / 4);
+    }
+
+    @Test
+    void a_reading_comes_out_in_the_browser_as_the_server_answers() {
+        List<String> differ = new ArrayList<>();
+        for (Corpus.Case one : Corpus.of(62)) {
+            String there = inBrowser("evaluate", List.of(List.of(one.method(), one.body())))
+                    .get(0);
+            String server =
+                    (String) page.evaluate("""
+                    ([path, body]) => fetch(path, { method: 'POST', body, headers: {
+                      'Content-Type': 'application/json',
+                      'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
+                    } }).then((answer) => answer.text())""", List.of("/api/methods/" + one.method() + "/evaluate", one.body()));
+            differ.addAll(differences(one.method() + " " + one.body(), server, there));
+        }
+        // The browser writes a 422 down as an error of its own; here it is the answer.
+        assertThat(differ).isEmpty();
+    }
+
+    @Test
+    void every_remedy_calculates_alike() {
+        List<String> differ = new ArrayList<>();
+        for (JsonNode remedy : fromServer("/api/remedies")) {
+            String id = remedy.get("id").asString();
+            ObjectNode input = remedy.get("example").asObject();
+            Map<String, Double> spread = input.propertyStream()
+                    .filter(field -> field.getValue().isNumber())
+                    .limit(1)
+                    .collect(java.util.stream.Collectors.toMap(
+                            Map.Entry::getKey,
+                            field -> Math.abs(field.getValue().asDouble()) * 0.05));
+            List<String> bodies = new ArrayList<>(List.of(input.toString(), "{}"));
+            if (!spread.isEmpty()) {
+                ObjectNode wide = input.deepCopy();
+                wide.set("spread", JSON.valueToTree(spread));
+                bodies.add(wide.toString());
+            }
+            for (String body : bodies) {
+                String there = inBrowser("remedy", List.of(List.of(id, body))).get(0);
+                differ.addAll(differences(id + " " + body, Calls.remedy(id, body), there));
+            }
+        }
+        assertThat(differ).isEmpty();
+    }
+
+    @Test
+    void what_is_read_and_decided_of_each_demo_field_comes_out_alike() {
+        List<String> differ = new ArrayList<>();
+        int compared = 0;
+        for (JsonNode card : fromServer("/api/season").get("fields")) {
+            JsonNode field = card.get("field");
+            String copy = (String) page.evaluate(
+                    "path => fetch(path).then((answer) => answer.text())",
+                    "/api/fields/" + field.get("id").asString() + "/copy");
+            List<String> visits = new ArrayList<>();
+            JSON.readTree(copy)
+                    .get("visits")
+                    .forEach(visit -> visits.add(visit.get("id").asString()));
+            for (String visit : visits) {
+                for (JsonNode zone : field.get("zones")) {
+                    String zoneId = zone.get("id").asString();
+                    ObjectNode body = JSON.createObjectNode();
+                    body.set("bundle", JSON.readTree(copy));
+                    body.put("visitId", visit);
+                    body.put("zone", zoneId);
+                    String asked = "/api/visits/" + visit;
+                    differ.addAll(held(asked + "/scores?zone=" + zoneId, "scores", body));
+                    differ.addAll(held(asked + "/section?zone=" + zoneId, "section", body));
+                    differ.addAll(held(asked + "/causes?zone=" + zoneId, "causes", body));
+                    compared += 3;
+                    if (visits.size() > 1 && !visit.equals(visits.get(visits.size() - 1))) {
+                        String since = visits.get(visits.size() - 1);
+                        body.put("since", since);
+                        differ.addAll(held(asked + "/change?since=" + since + "&zone=" + zoneId, "change", body));
+                        compared++;
+                    }
+                }
+            }
+        }
+        assertThat(differ).isEmpty();
+        assertThat(compared).isGreaterThan(20);
+    }
+
+    private List<String> held(String path, String function, ObjectNode body) {
+        String there = inBrowser(function, List.of(List.of(body.toString()))).get(0);
+        return differences(path, fromServer(path).toString(), there);
+    }
+}
