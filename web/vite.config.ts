@@ -1,11 +1,55 @@
+/// <reference types="node" />
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
+/** The core as it was compiled for the browser, beside this build. */
+const CORE = '../browser/target/classes/static/core/core.js';
+
+function core() {
+  if (!existsSync(CORE)) return [];
+  const revision = createHash('sha256').update(readFileSync(CORE)).digest('hex').slice(0, 16);
+  return [{ url: '/core/core.js', revision }];
+}
+
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      // A newer page is taken when asked for: an open one would lose its parts.
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Morphotera',
+        short_name: 'Morphotera',
+        description: 'Field tests of soil, scored, explained and followed over the years',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#f7f4ec',
+        theme_color: '#f7f4ec',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+        shortcuts: [{ name: 'The visit that runs', url: '/?running' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        additionalManifestEntries: core(),
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /^\/v3\//, /^\/actuator/],
+      },
+    }),
+  ],
   // A plain jar of static files is what the app takes up.
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0, target: 'es2022' },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  worker: { format: 'es' },
+  server: { proxy: { '/api': 'http://127.0.0.1:8080', '/core': 'http://127.0.0.1:8080' } },
   test: { include: ['src/**/*.test.{ts,tsx}'] },
 });

@@ -4,20 +4,28 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { Failed } from './api/problem';
+import { install } from './device/install';
 import './ground/tokens.css';
 
 const queries = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 15_000,
-      // An answer that says no is an answer; no signal is asked again.
-      retry: (count, error) => !(error instanceof Failed) && count < 2,
+      // A kept copy answers until something newer does.
+      gcTime: Number.POSITIVE_INFINITY,
+      // What the browser thinks of the network is a guess: the server is asked, and no answer is said.
+      networkMode: 'always',
+      // An answer that says no is an answer; no signal is asked again once.
+      retry: (count, error) => !(error instanceof Failed) && count < 1,
       refetchOnWindowFocus: false,
     },
   },
 });
 
-document.documentElement.dataset.theme = localStorage.getItem('morphotera:theme') ?? 'day';
+// The system's own dusk is followed until one is chosen.
+const dusk = globalThis.matchMedia?.('(prefers-color-scheme: dark)').matches ? 'dusk' : 'day';
+document.documentElement.dataset.theme = localStorage.getItem('morphotera:theme') ?? dusk;
+install();
 
 const root = document.getElementById('root');
 if (root) {

@@ -2,6 +2,16 @@ import createClient, { type Middleware } from 'openapi-fetch';
 import { Failed, NoSignal, type Problem } from './problem';
 import type { paths } from './schema';
 
+/** The build of this page, by which the server knows what its bodies look like. */
+export const PAGE = '1';
+
+let reader: string | null = null;
+
+/** From now on everything asked for says for whom: a session of somebody else answers nothing. */
+export function askFor(person: string | null): void {
+  reader = person;
+}
+
 /** The token cookie goes back as a header, as the server asks for it. */
 export function csrfToken(cookies: string): string | null {
   const match = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(cookies);
@@ -13,6 +23,10 @@ const csrf: Middleware = {
     const token = csrfToken(document.cookie);
     if (token && request.method !== 'GET') {
       request.headers.set('X-XSRF-TOKEN', token);
+    }
+    request.headers.set('X-Morphotera-Page', PAGE);
+    if (reader !== null && !request.url.endsWith('/api/welcome') && !request.url.endsWith('/api/session')) {
+      request.headers.set('X-Morphotera-Person', reader);
     }
     return request;
   },
@@ -73,22 +87,29 @@ export function problemOf(status: number, body: unknown): Problem {
   };
 }
 
-/** A plain PUT for what waits in the outbox, whose addresses were written down earlier. */
-export async function put(path: string, body: unknown): Promise<void> {
-  let response: Response;
-  try {
-    response = await withToken(
-      () =>
-        new Request(new URL(path, location.origin), {
-          method: 'PUT',
-          headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '' },
-          body: JSON.stringify(body),
-        }),
-    );
-  } catch {
-    throw new NoSignal();
-  }
-  if (!response.ok) {
-    throw new Failed(problemOf(response.status, await response.json().catch(() => null)));
-  }
+/** For whom, and as which parcel, something is sent. */
+export type Envelope = { parcel: string; person: string; signal: AbortSignal };
+
+/** A plain write for what waits on this device, whose address was written down earlier. */
+export function ask(
+  verb: 'PUT' | 'PATCH',
+  path: string,
+  body: unknown,
+  { parcel, person, signal }: Envelope,
+): Promise<Response> {
+  return withToken(
+    () =>
+      new Request(new URL(path, location.origin), {
+        method: verb,
+        signal,
+        headers: {
+          'Content-Type': 'application/json',
+          'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '',
+          'X-Morphotera-Parcel': parcel,
+          'X-Morphotera-Person': person,
+          'X-Morphotera-Page': PAGE,
+        },
+        body: JSON.stringify(body),
+      }),
+  );
 }

@@ -81,6 +81,22 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
+        patch: operations["patchField"];
+        trace?: never;
+    };
+    "/api/fields/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["copy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
         patch?: never;
         trace?: never;
     };
@@ -225,7 +241,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["patchHolding"];
         trace?: never;
     };
     "/api/interventions/{id}": {
@@ -241,7 +257,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["patch_1"];
         trace?: never;
     };
     "/api/methods": {
@@ -497,7 +513,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["patchSpot"];
         trace?: never;
     };
     "/api/visits/{id}": {
@@ -513,7 +529,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["patch"];
         trace?: never;
     };
     "/api/visits/{id}/causes": {
@@ -558,6 +574,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["evaluate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/presence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stands"];
+        put: operations["stand"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -705,7 +753,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["patchZone"];
         trace?: never;
     };
 }
@@ -1975,43 +2023,34 @@ export interface components {
             /** @description Year */
             year: number;
         };
-        "morphotera.app.decide.CauseController.Blocked": {
-            finding: string;
-            lift: components["schemas"]["morphotera.decide.Lift"];
-            method: string;
-            reason: string;
-            text: string;
-            why: string;
-        };
-        "morphotera.app.decide.CauseController.Cause": {
-            /** Format: double */
-            belief: number;
-            evidence: components["schemas"]["morphotera.app.decide.CauseController.Evidence"][];
-            gate: string | null;
-            id: string;
-            remedies: string[];
-            text: string;
-            turn: components["schemas"]["morphotera.app.decide.CauseController.Turn"] | null;
-            /** @enum {string} */
-            word: "likely" | "possible" | "open" | "unlikely";
-        };
-        "morphotera.app.decide.CauseController.Evidence": {
-            finding: string;
-            half: boolean;
-            measure: string | null;
-            /** Format: double */
-            number: number | null;
+        "morphotera.app.api.Changes": {
+            changes: components["schemas"]["morphotera.app.api.Changes.Change"][];
             /** Format: int32 */
-            of: number;
-            readings: string[];
-            shared: boolean;
-            text: string;
-            unit: string | null;
-            value: boolean;
-            /** Format: double */
-            weight: number;
-            /** Format: int32 */
-            yes: number;
+            version: number;
+        };
+        "morphotera.app.api.Changes.Change": {
+            is: null;
+            path: string;
+            was: null;
+        };
+        "morphotera.app.copy.CopyController.Copy": {
+            /** Format: date-time */
+            at: string;
+            clocks: components["schemas"]["morphotera.app.measure.Clock"][];
+            drafts: components["schemas"]["morphotera.app.measure.Draft"][];
+            field: components["schemas"]["morphotera.app.land.Field"];
+            log: components["schemas"]["morphotera.app.follow.Intervention"][];
+            readings: components["schemas"]["morphotera.app.measure.Reading"][];
+            tables: components["schemas"]["morphotera.app.copy.CopyController.Tables"];
+            visits: components["schemas"]["morphotera.app.scout.Visit"][];
+            yardstick: {
+                [key: string]: unknown;
+            };
+        };
+        "morphotera.app.copy.CopyController.Tables": {
+            causes: {
+                [key: string]: unknown;
+            };
         };
         "morphotera.app.decide.CauseController.JudgeBody": {
             context: components["schemas"]["morphotera.app.decide.CauseController.JudgeContext"] | null;
@@ -2025,74 +2064,6 @@ export interface components {
             coastal: boolean | null;
             textureGroup: string | null;
             use: string | null;
-        };
-        "morphotera.app.decide.CauseController.Judged": {
-            blocked: components["schemas"]["morphotera.app.decide.CauseController.Blocked"][];
-            causes: components["schemas"]["morphotera.app.decide.CauseController.Cause"][];
-            known: {
-                [key: string]: {
-                    [key: string]: components["schemas"]["morphotera.app.decide.Judgements.Known"];
-                };
-            };
-            nextTests: components["schemas"]["morphotera.app.decide.CauseController.NextTest"][];
-            note: string;
-            patchy: components["schemas"]["morphotera.app.decide.CauseController.Patchy"][];
-            plan: components["schemas"]["morphotera.app.decide.CauseController.PlanStep"][];
-            questions: components["schemas"]["morphotera.decide.CrossChecks.Question"][];
-            table: string;
-            /** Format: int32 */
-            tableVersion: number;
-        };
-        "morphotera.app.decide.CauseController.NextTest": {
-            /** Format: double */
-            bits: number;
-            cause: string;
-            causeText: string;
-            finding: string;
-            findingText: string;
-            method: string;
-            methodName: string;
-            /** Format: double */
-            minutes: number;
-        };
-        "morphotera.app.decide.CauseController.Patchy": {
-            finding: string;
-            /** Format: int32 */
-            of: number;
-            spots: string[];
-            text: string;
-            /** Format: int32 */
-            yes: number;
-        };
-        "morphotera.app.decide.CauseController.PlanAfter": {
-            remedy: string;
-            rule: string;
-            text: string;
-        };
-        "morphotera.app.decide.CauseController.PlanStep": {
-            after: components["schemas"]["morphotera.app.decide.CauseController.PlanAfter"][];
-            remedy: string;
-            struckBy: string | null;
-            struckText: string | null;
-            with: string | null;
-            withText: string | null;
-        };
-        "morphotera.app.decide.CauseController.Turn": {
-            finding: string;
-            ifSeen: boolean;
-            inDoubt: boolean;
-            methods: string[];
-            text: string;
-            /** @enum {string} */
-            word: "likely" | "possible" | "open" | "unlikely";
-        };
-        "morphotera.app.decide.Judgements.Known": {
-            measure: string;
-            readings: string[];
-            /** Format: double */
-            spread: number | null;
-            /** Format: double */
-            value: number;
         };
         "morphotera.app.decide.RemedyController.RemedyView": {
             cautions: string[];
@@ -2533,6 +2504,8 @@ export interface components {
             visitDay: string;
             /** Format: uuid */
             visitId: string;
+            /** Format: int32 */
+            visitRevision: number;
             yardstick: string;
             /** Format: int32 */
             yardstickVersion: number;
@@ -2667,7 +2640,7 @@ export interface components {
             spots: components["schemas"]["morphotera.app.read.ReadController.ValueSpot"][];
         };
         "morphotera.app.read.SectionView": {
-            columns: components["schemas"]["morphotera.app.read.SectionView.Column"][];
+            columns: components["schemas"]["morphotera.read.Cut.Column"][];
             /** Format: double */
             deepestCm: number;
             /** Format: date */
@@ -2675,16 +2648,6 @@ export interface components {
             /** Format: uuid */
             previousVisit: string | null;
             said: components["schemas"]["morphotera.read.Section.Sentence"][];
-        };
-        "morphotera.app.read.SectionView.Column": {
-            ground: components["schemas"]["morphotera.read.GroundColumn"];
-            label: string;
-            note: string | null;
-            /** Format: double */
-            score: number | null;
-            /** Format: uuid */
-            spotId: string;
-            zoneKind: string;
         };
         "morphotera.app.scout.Visit": {
             alsoChanged: string[];
@@ -2704,6 +2667,8 @@ export interface components {
             question: string;
             /** Format: double */
             rainMm: number | null;
+            /** Format: int32 */
+            revision: number;
             /** Format: double */
             soilTemperatureC: number | null;
             startCard: {
@@ -2785,6 +2750,125 @@ export interface components {
             id: string;
             question: string;
             state: string;
+        };
+        "morphotera.app.together.Presence.Stands": {
+            name: string;
+            /** Format: uuid */
+            personId: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: uuid */
+            spotId: string;
+        };
+        "morphotera.app.together.TogetherController.StandsAt": {
+            /** Format: uuid */
+            spotId: string;
+        };
+        "morphotera.decide.Advice": {
+            blocked: components["schemas"]["morphotera.decide.Advice.Blocked"][];
+            causes: components["schemas"]["morphotera.decide.Advice.Cause"][];
+            known: {
+                [key: string]: {
+                    [key: string]: components["schemas"]["morphotera.decide.Advice.Known"];
+                };
+            };
+            nextTests: components["schemas"]["morphotera.decide.Advice.NextTest"][];
+            note: string;
+            patchy: components["schemas"]["morphotera.decide.Advice.Patchy"][];
+            plan: components["schemas"]["morphotera.decide.Advice.PlanStep"][];
+            questions: components["schemas"]["morphotera.decide.CrossChecks.Question"][];
+            table: string;
+            /** Format: int32 */
+            tableVersion: number;
+        };
+        "morphotera.decide.Advice.Blocked": {
+            finding: string;
+            lift: components["schemas"]["morphotera.decide.Lift"];
+            method: string;
+            reason: string;
+            text: string;
+            why: string;
+        };
+        "morphotera.decide.Advice.Cause": {
+            /** Format: double */
+            belief: number;
+            evidence: components["schemas"]["morphotera.decide.Advice.Evidence"][];
+            gate: string | null;
+            id: string;
+            remedies: string[];
+            text: string;
+            turn: components["schemas"]["morphotera.decide.Advice.Turn"] | null;
+            /** @enum {string} */
+            word: "likely" | "possible" | "open" | "unlikely";
+        };
+        "morphotera.decide.Advice.Evidence": {
+            finding: string;
+            half: boolean;
+            measure: string | null;
+            /** Format: double */
+            number: number | null;
+            /** Format: int32 */
+            of: number;
+            readings: string[];
+            shared: boolean;
+            text: string;
+            unit: string | null;
+            value: boolean;
+            /** Format: double */
+            weight: number;
+            /** Format: int32 */
+            yes: number;
+        };
+        "morphotera.decide.Advice.Known": {
+            measure: string;
+            readings: string[];
+            /** Format: double */
+            spread: number | null;
+            /** Format: double */
+            value: number;
+        };
+        "morphotera.decide.Advice.NextTest": {
+            /** Format: double */
+            bits: number;
+            cause: string;
+            causeText: string;
+            finding: string;
+            findingText: string;
+            method: string;
+            methodName: string;
+            /** Format: double */
+            minutes: number;
+        };
+        "morphotera.decide.Advice.Patchy": {
+            finding: string;
+            /** Format: int32 */
+            of: number;
+            spots: string[];
+            text: string;
+            /** Format: int32 */
+            yes: number;
+        };
+        "morphotera.decide.Advice.PlanAfter": {
+            remedy: string;
+            rule: string;
+            text: string;
+        };
+        "morphotera.decide.Advice.PlanStep": {
+            after: components["schemas"]["morphotera.decide.Advice.PlanAfter"][];
+            remedy: string;
+            struckBy: string | null;
+            struckText: string | null;
+            with: string | null;
+            withText: string | null;
+        };
+        "morphotera.decide.Advice.Turn": {
+            finding: string;
+            ifSeen: boolean;
+            inDoubt: boolean;
+            methods: string[];
+            text: string;
+            /** @enum {string} */
+            word: "likely" | "possible" | "open" | "unlikely";
         };
         "morphotera.decide.CrossChecks.Question": {
             code: string;
@@ -3078,6 +3162,15 @@ export interface components {
             /** Format: int32 */
             mediumS: number;
         };
+        "morphotera.read.Cut.Column": {
+            ground: components["schemas"]["morphotera.read.GroundColumn"];
+            label: string;
+            note: string | null;
+            /** Format: double */
+            score: number | null;
+            spotId: string;
+            zoneKind: string;
+        };
         "morphotera.read.FieldScores": {
             /** @enum {string|null} */
             balance: "in-step" | "soil-ahead" | "plants-ahead" | null;
@@ -3230,6 +3323,10 @@ export interface components {
             more: string;
             text: string;
         };
+        "org.springframework.web.servlet.mvc.method.annotation.SseEmitter": {
+            /** Format: int64 */
+            timeout?: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -3258,7 +3355,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.decide.CauseController.Judged"];
+                    "application/json": components["schemas"]["morphotera.decide.Advice"];
                 };
             };
         };
@@ -3377,6 +3474,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.land.Field"];
+                };
+            };
+        };
+    };
+    patchField: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.api.Changes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Field"];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.copy.CopyController.Copy"];
                 };
             };
         };
@@ -3587,6 +3732,32 @@ export interface operations {
             };
         };
     };
+    patchHolding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.api.Changes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Holding"];
+                };
+            };
+        };
+    };
     put_3: {
         parameters: {
             query?: never;
@@ -3599,6 +3770,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["morphotera.app.follow.InterventionController.InterventionBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.follow.Intervention"];
+                };
+            };
+        };
+    };
+    patch_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.api.Changes"];
             };
         };
         responses: {
@@ -4066,6 +4263,32 @@ export interface operations {
             };
         };
     };
+    patchSpot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.api.Changes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Spot"];
+                };
+            };
+        };
+    };
     visit: {
         parameters: {
             query?: never;
@@ -4114,6 +4337,32 @@ export interface operations {
             };
         };
     };
+    patch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.api.Changes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.Visit"];
+                };
+            };
+        };
+    };
     ofVisit: {
         parameters: {
             query?: {
@@ -4133,7 +4382,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.decide.CauseController.Judged"];
+                    "application/json": components["schemas"]["morphotera.decide.Advice"];
                 };
             };
         };
@@ -4186,6 +4435,76 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["morphotera.measure.Evaluation"];
                 };
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Last-Event-ID"?: number | null;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
+                };
+            };
+        };
+    };
+    stands: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.together.Presence.Stands"][];
+                };
+            };
+        };
+    };
+    stand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.together.TogetherController.StandsAt"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4411,6 +4730,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["morphotera.app.land.LandBodies.ZoneBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Zone"];
+                };
+            };
+        };
+    };
+    patchZone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.api.Changes"];
             };
         };
         responses: {

@@ -1,7 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { newer } from '../device/copies';
 import { api, take } from './client';
 import { keys } from './keys';
-import type { Method } from './types';
+import type { Method, WholeVisit } from './types';
 
 /** The methods as they describe themselves; they do not change while the product runs. */
 export function useMethods() {
@@ -13,8 +14,15 @@ export function useMethods() {
 }
 
 export function useVisit(id: string) {
+  const queries = useQueryClient();
   return useQuery({
     queryKey: keys.visit(id),
-    queryFn: ({ signal }) => take(api.GET('/api/visits/{id}', { signal, params: { path: { id } } })),
+    queryFn: async ({ signal }) => {
+      const now = (await take(
+        api.GET('/api/visits/{id}', { signal, params: { path: { id } } }),
+      )) as WholeVisit;
+      // An answer that was long on its way does not take the place of a newer one.
+      return newer(queries.getQueryData<WholeVisit>(keys.visit(id)), now);
+    },
   });
 }

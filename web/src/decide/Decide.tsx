@@ -1,9 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Judgement, Remedy, WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
+import { serverOrCore } from '../device/withoutSignal';
 import { inSentence, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
@@ -22,12 +23,23 @@ export function Decide() {
 function DecideOf({ whole }: { whole: WholeVisit }) {
   const [zone, pickZone] = useZone(whole.field);
   const visitId = whole.visit.id;
+  const queries = useQueryClient();
   const judged = useQuery({
     queryKey: keys.causes(visitId, zone),
     queryFn: ({ signal }) =>
-      take(
-        api.GET('/api/visits/{id}/causes', { signal, params: { path: { id: visitId }, query: { zone } } }),
-      ) as Promise<Judgement>,
+      serverOrCore(
+        () =>
+          take(
+            api.GET('/api/visits/{id}/causes', {
+              signal,
+              params: { path: { id: visitId }, query: { zone } },
+            }),
+          ) as Promise<Judgement>,
+        queries,
+        visitId,
+        'causes',
+        { zone },
+      ),
   });
   const remedies = useQuery({
     queryKey: keys.remedies,

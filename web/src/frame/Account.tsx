@@ -3,7 +3,7 @@ import { CircleUserRound } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useNavigate } from 'react-router';
 import { api, take } from '../api/client';
-import { useMe } from '../people/session';
+import { remember, useMe } from '../people/session';
 
 const ITEM =
   'flex min-h-11 cursor-pointer items-center rounded-md px-3 outline-none data-[highlighted]:bg-act data-[highlighted]:text-on-act';
@@ -21,6 +21,7 @@ export function Account() {
   }
 
   async function signOut() {
+    remember(null);
     await take(api.DELETE('/api/session')).catch(() => undefined);
     queries.clear();
     void navigate('/');

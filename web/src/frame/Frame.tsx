@@ -1,14 +1,19 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
+import { type ReactNode, useEffect, useRef, useSyncExternalStore } from 'react';
 import { Link, useLocation } from 'react-router';
 import { api, take } from '../api/client';
-import * as device from '../api/device';
 import { keys } from '../api/keys';
-import { onSent, parcels, send } from '../api/outbox';
+import { newerPage, onNewerPage, takeNewerPage } from '../device/install';
+import { needsSomebody } from '../device/parcel';
+import { parcels } from '../device/parcels';
+import { onSent, sendNow } from '../device/sender';
+import { useOffline } from '../device/useOffline';
+import * as device from '../device/words';
 import { GroundLine, VerbRoot } from '../ground/GroundLine';
 import { Dock } from '../measure/Dock';
 import { useMe } from '../people/session';
 import { Account } from './Account';
+import { Again } from './Again';
 import { PlaceLine } from './PlaceLine';
 import { pathOf, usePlace, VERBS } from './place';
 import { Shortcuts } from './Shortcuts';
@@ -20,9 +25,10 @@ export function Frame({ children }: { children: ReactNode }) {
   const place = usePlace();
   const { pathname } = useLocation();
   const onVerb = pathname === '/' ? null : place.verb;
-  useSending(me.id);
+  useSending();
+  const offline = useOffline(usePlanned());
   return (
-    <>
+    <div data-offline={offline}>
       <a
         href="#page"
         className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3"
@@ -91,18 +97,53 @@ export function Frame({ children }: { children: ReactNode }) {
         </nav>
       </div>
       <Shortcuts place={place} />
-    </>
+      <Again />
+      <NewerPage />
+    </div>
   );
 }
 
-/** Sends what waits on this device at the start and when signal comes back; what was sent is fetched anew. */
-function useSending(person: string) {
+/** A newer page waits: it is taken when asked, and not while a bench or a form is in hand. */
+function NewerPage() {
+  const newer = useSyncExternalStore(onNewerPage, newerPage);
+  if (newer === null) return null;
+  return (
+    <p
+      className="fixed right-4 bottom-24 z-30 rounded-[10px] border-[1.5px] border-edge bg-lift px-4 py-2 shadow-lg desk:bottom-4"
+      role="status"
+    >
+      A newer page is here.{' '}
+      <button type="button" className="link min-h-11" onClick={takeNewerPage}>
+        Take it
+      </button>
+    </p>
+  );
+}
+
+/** The fields that are taken along: those with a visit planned or running. Null until the season is known. */
+function usePlanned(): string[] | null {
+  const season = useQuery({
+    queryKey: [...keys.season, 'planned'],
+    queryFn: async ({ signal }) => {
+      const page = await take(api.GET('/api/season', { signal, params: { query: { limit: 200 } } }));
+      return page.fields
+        .filter((card) => card.visits.some((visit) => visit.state !== 'done'))
+        .map((card) => card.field.id);
+    },
+    staleTime: 60_000,
+  });
+  return season.data ?? null;
+}
+
+/** What was sent is fetched anew; what waits goes when the signal comes back or the page is looked at again. */
+function useSending() {
   const queries = useQueryClient();
   useEffect(() => {
-    const go = () => void send(person);
-    go();
+    const go = () => void sendNow();
+    const seen = () => document.visibilityState === 'visible' && go();
     globalThis.addEventListener('online', go);
-    const stop = onSent((parcel) => {
+    document.addEventListener('visibilitychange', seen);
+    const stop = onSent(({ parcel }) => {
       if (parcel.path.includes('/drafts/')) return;
       void queries.invalidateQueries({ queryKey: ['visit'] });
       void queries.invalidateQueries({ queryKey: keys.clocks });
@@ -111,15 +152,20 @@ function useSending(person: string) {
     });
     return () => {
       globalThis.removeEventListener('online', go);
+      document.removeEventListener('visibilitychange', seen);
       stop();
     };
-  }, [person, queries]);
+  }, [queries]);
 }
+
+const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** The state of sending, in words. */
 function SendState() {
   const me = useMe();
-  const all = useSyncExternalStore(device.onChange, parcels).filter((parcel) => parcel.person === me.id);
+  const all = useSyncExternalStore(device.onChange, parcels).filter(
+    (parcel) => parcel.person === me.id && parcel.state.is !== 'put-away',
+  );
   // Asked now and then, so that a lost server is said before something is to be saved.
   const health = useQuery({
     queryKey: ['health'],
@@ -127,24 +173,30 @@ function SendState() {
     refetchInterval: 30_000,
     retry: false,
   });
-  const refused = all.filter((parcel) => parcel.problem !== null).length;
-  const waiting = all.length - refused;
-  const words =
-    waiting > 0
-      ? `On this device, ${waiting} to send`
-      : health.isError
-        ? 'No signal; kept on this device'
-        : 'On this device, all sent';
+  const back = useRef(false);
+  useEffect(() => {
+    if (health.isSuccess && back.current) void sendNow();
+    back.current = health.isError;
+  }, [health.isError, health.isSuccess]);
+  const need = all.filter((parcel) => needsSomebody(parcel.state)).length;
+  const waiting = all.length - need;
+  const since = health.dataUpdatedAt === 0 ? '' : ` since ${CLOCK.format(health.dataUpdatedAt)}`;
+  const words = [
+    health.isError ? `no signal${since}; everything works` : null,
+    waiting > 0 ? `${waiting} to send` : health.isError ? null : 'all sent',
+  ]
+    .filter(Boolean)
+    .join(', ');
   return (
     <p
       className="text-sm text-faded max-desk:order-last max-desk:w-full max-desk:pb-1"
       role="status"
       data-testid="sending"
     >
-      {words}
-      {refused > 0 && (
+      On this device, {words}
+      {need > 0 && (
         <Link to="/" className="ml-2 text-warn underline">
-          {refused} need you
+          {need} {need === 1 ? 'needs' : 'need'} you
         </Link>
       )}
     </p>

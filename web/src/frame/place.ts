@@ -1,5 +1,4 @@
 import { useLocation } from 'react-router';
-import * as device from '../api/device';
 
 export const VERBS = ['scout', 'measure', 'read', 'decide', 'follow'] as const;
 export type Verb = (typeof VERBS)[number];
@@ -21,14 +20,16 @@ export function pathOf(place: Place, verb: Verb): string {
   return `/fields/${place.fieldId}/visits/${place.visitId}/${verb}`;
 }
 
+const LAST = 'morphotera:at';
+
 /** The place in the address, or the last one on this device. */
 export function usePlace(): Place {
   const { pathname } = useLocation();
   const here = placeOf(pathname);
   if (here.fieldId) {
-    device.write('place', 1, here);
+    localStorage.setItem(LAST, JSON.stringify(here));
     return here;
   }
-  const last = device.read<Place>('place', 1);
+  const last = JSON.parse(localStorage.getItem(LAST) ?? 'null') as Place | null;
   return { fieldId: last?.fieldId ?? null, visitId: last?.visitId ?? null, verb: null };
 }

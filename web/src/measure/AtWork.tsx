@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
-import { refusals, sentence } from '../api/problem';
-import type { Method, Spot, WholeVisit } from '../api/types';
+import { NoSignal, refusals, sentence } from '../api/problem';
+import type { Evaluation, Method, Spot, WholeVisit } from '../api/types';
 import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
 import { Checks } from './Checks';
@@ -25,7 +25,7 @@ type Props = {
   forget: () => void;
   tried: boolean;
   onTry: () => void;
-  onCount: (reading: Draft['values']) => void;
+  onCount: (reading: Draft['values'], result: Evaluation | null) => Promise<void>;
 };
 
 /** The step to do now, its drawing and clock, the entry, the result as it is typed, and at the end the checks. */
@@ -97,10 +97,12 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
   function count() {
     onTry();
     const reasonMissing = draft.corrects !== null && draft.reason.trim() === '';
-    if (found.length > 0 || !checked || reasonMissing || !evaluation.data || evaluation.isPlaceholderData)
-      return;
+    if (found.length > 0 || !checked || reasonMissing) return;
+    const settled = evaluation.data !== undefined && !evaluation.isPlaceholderData;
+    // Where neither the core nor the server can be asked it counts unscored; the server computes it when it arrives.
+    if (!settled && !(evaluation.error instanceof NoSignal)) return;
     if (clock) endClock(clock.clock, me.id);
-    onCount(reading);
+    void onCount(reading, settled ? (evaluation.data ?? null) : null);
   }
 
   if (!step) return null;

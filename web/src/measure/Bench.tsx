@@ -1,14 +1,15 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { newId } from '../api/ids';
-import { post } from '../api/outbox';
-import type { Method, Reading, Spot, WholeVisit } from '../api/types';
+import type { Evaluation, Method, Reading, Spot, WholeVisit } from '../api/types';
+import { mend, post } from '../device/parcels';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
 import { AtWork } from './AtWork';
 import { Aside, Contested } from './Contested';
 import { nextSlot, repeatFor, standing } from './cell';
 import { type Draft, fromReading, lastEntry } from './draft';
+import { Result } from './Result';
 import { Taken } from './Taken';
 import { newDraft, useDraft } from './useDraft';
 import { usePending } from './usePending';
@@ -20,13 +21,14 @@ export function Bench({ whole, spot, method }: Props) {
   const me = useMe();
   const [search, setSearch] = useSearchParams();
   const slot = Number(search.get('repeat') ?? '1') || 1;
-  const { draft, keep, forget, full } = useDraft(whole, spot.id, method, me.id, slot);
+  const { draft, key, keep, forget, full } = useDraft(whole, spot.id, method, me.id, slot);
   const pending = usePending(whole.visit.id).filter(
     (one) => one.spotId === spot.id && one.method === method.id,
   );
   const taken = whole.readings.filter((one) => one.spotId === spot.id && one.method === method.id);
   const stand = standing(taken);
   const [tried, setTried] = useState(false);
+  const [lost, setLost] = useState(false);
   const writes = mayWrite(me);
 
   function toSlot(next: number | null) {
@@ -49,7 +51,7 @@ export function Bench({ whole, spot, method }: Props) {
     });
   }
 
-  function count(reading: Draft['values']) {
+  async function count(reading: Draft['values'], result: Evaluation | null) {
     const variant = method.variants.length > 1 ? draft.variant : null;
     const corrected = taken.find((one) => one.id === draft.corrects);
     const body = {
@@ -67,7 +69,11 @@ export function Bench({ whole, spot, method }: Props) {
       correctionReason: draft.corrects ? draft.reason : null,
     };
     const label = `${method.name}, ${whole.field.name} spot ${spot.label}`;
-    post({ person: me.id, path: `/api/readings/${newId()}`, body, label });
+    const kept = draft.mends
+      ? await mend(draft.mends, body, result, key)
+      : await post({ person: me.id, path: `/api/readings/${newId()}`, body, label, result }, { draft: key });
+    setLost(!kept);
+    if (!kept) return;
     forget();
     setTried(false);
     toSlot(null);
@@ -91,13 +97,16 @@ export function Bench({ whole, spot, method }: Props) {
   );
 
   const another = slot > 1 && draft.corrects === null;
-  const shown = !another && draft.corrects === null && (stand.length > 0 || pending.length > 0);
+  const shown =
+    !another && draft.corrects === null && draft.mends === null && (stand.length > 0 || pending.length > 0);
   if (shown || !writes) {
     return (
       <section className="bench" aria-label="Bench">
         {head}
-        {pending.length > 0 && (
-          <p className="mt-6 text-xl">Kept on this device, to send. The score comes with the signal.</p>
+        {pending.length > 0 && <p className="mt-6 text-xl">Kept on this device, to send.</p>}
+        {pending.map(
+          (one) =>
+            one.result && <Result key={one.id} method={method} evaluation={one.result} offline={null} />,
         )}
         {stand.length === 0 && pending.length === 0 && <p className="mt-6 text-xl">Nothing was read here.</p>}
         <Contested readings={taken} visitId={whole.visit.id} mayWrite={writes} />
@@ -139,7 +148,13 @@ export function Bench({ whole, spot, method }: Props) {
           No, leave it at what was read
         </button>
       )}
-      {full && (
+      {lost && (
+        <p className="text-warn" role="alert">
+          This reading is not counted: this device has no room left. Free some room, then count it again; what
+          you typed is still here.
+        </p>
+      )}
+      {full && !lost && (
         <p className="text-warn" role="alert">
           This device has no room left: what you type now is not kept. Free some room, or write it on paper.
         </p>

@@ -19,6 +19,8 @@ export type Draft = {
   /** What stands with the reading, and when it was taken where that was not now. */
   note: string;
   takenAt: string | null;
+  /** The parcel that was refused and is put right here. */
+  mends: string | null;
   changedAt: string;
 };
 

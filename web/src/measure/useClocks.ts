@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import { api, take } from '../api/client';
-import * as device from '../api/device';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
-import { parcels, post } from '../api/outbox';
 import type { Clock } from '../api/types';
 import { useMethods } from '../api/useMethods';
+import { parcels, post } from '../device/parcels';
+import * as device from '../device/words';
 import { now, nowIso } from '../ground/time';
 import { useNow } from '../ground/useNow';
 import { useMe } from '../people/session';
@@ -22,25 +22,19 @@ const KEEP_ENDED_MS = 86_400_000;
 // Each person has clocks of their own on a device that several use.
 const keyOf = (person: string) => `clocks:${person}`;
 
-let snapshot: Clock[] = [];
-let snapshotText = '';
+const NONE: Clock[] = [];
 
 function here(person: string): Clock[] {
-  const text = localStorage.getItem(`morphotera:${keyOf(person)}`) ?? '';
-  if (text !== snapshotText) {
-    snapshotText = text;
-    snapshot = device.read<Clock[]>(keyOf(person), VERSION, [ofFirst]) ?? [];
-  }
-  return snapshot;
+  return device.read<Clock[]>(keyOf(person), VERSION, [ofFirst]) ?? NONE;
 }
 
 function keep(clock: Clock, person: string) {
   const others = here(person).filter(
     (one) => one.id !== clock.id && (one.endedAt === null || now() - Date.parse(one.endedAt) < KEEP_ENDED_MS),
   );
-  device.write(keyOf(person), VERSION, [...others, clock]);
+  void device.write(keyOf(person), VERSION, [...others, clock]);
   const { visitId, spotId, method, variant, repeat, step, beganAt, endedAt } = clock;
-  post({
+  void post({
     person,
     path: addressOf(clock),
     body: { visitId, spotId, method, variant, repeat, step, beganAt, endedAt },

@@ -1,24 +1,29 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import * as device from '../api/device';
-import { post } from '../api/outbox';
-import type { Method, WholeVisit } from '../api/types';
+import type { Method, ReadingBody, WholeVisit } from '../api/types';
+import type { Parcel } from '../device/parcel';
+import { post } from '../device/parcels';
+import * as device from '../device/words';
 import { inSentence } from '../ground/format';
 import { nowIso } from '../ground/time';
 import { type Draft, fromReading, startValues, type Values } from './draft';
 
-const VERSION = 2;
+const VERSION = 3;
 const SEND_AFTER_MS = 1500;
 
 /** The first of a cell keeps the address it had before cells held several. */
-const keyOf = (visitId: string, spotId: string, method: string, repeat: number) =>
+export const keyOf = (visitId: string, spotId: string, method: string, repeat: number) =>
   `draft:${visitId}:${spotId}:${method}${repeat === 1 ? '' : `:${repeat}`}`;
 
-/** Drafts of before had no note and no time of their own. */
+/** Drafts of before had no note and no time of their own; later ones mended nothing yet. */
 const withNote = (older: unknown) => ({ note: '', takenAt: null, ...(older as object) });
+const withMends = (older: unknown) => ({ mends: null, ...(older as object) });
 
 /** What is being typed here, or was on another device if that is newer. */
 export function findDraft(whole: WholeVisit, spotId: string, method: string, repeat = 1): Draft | null {
-  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), VERSION, [withNote]);
+  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), VERSION, [
+    withNote,
+    withMends,
+  ]);
   const there = whole.drafts.find(
     (one) => one.spotId === spotId && one.method === method && one.repeat === repeat,
   );
@@ -35,6 +40,7 @@ export function findDraft(whole: WholeVisit, spotId: string, method: string, rep
     reason: body.reason ?? '',
     note: body.note ?? '',
     takenAt: body.takenAt ?? null,
+    mends: null,
     changedAt: there.changedAt,
   };
 }
@@ -52,6 +58,7 @@ export function newDraft(method: Method): Draft {
     reason: '',
     note: '',
     takenAt: null,
+    mends: null,
     changedAt: '',
   };
 }
@@ -70,20 +77,20 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
     (change: Partial<Draft>) => {
       setDraft((before) => {
         const next = { ...before, ...change, changedAt: nowIso() };
-        setFull(!device.write(key, VERSION, next));
+        void device.write(key, VERSION, next).then((kept) => setFull(!kept));
         if (timer.current !== null) clearTimeout(timer.current);
         timer.current = setTimeout(() => {
           const path = `/api/visits/${visitId}/drafts/${spotId}/${method.id}`;
           const label = `${inSentence(method.name)}, being typed`;
           // Drafts of one cell have one address: only a newer one of the same repeat takes the place of one that waits.
-          post(
+          void post(
             {
               person,
               path,
               body: { body: next, changedAt: next.changedAt, repeat, variant: next.variant || null },
               label,
             },
-            true,
+            { replace: true },
           );
         }, SEND_AFTER_MS);
         return next;
@@ -94,7 +101,7 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
 
   const forget = useCallback(() => {
     if (timer.current !== null) clearTimeout(timer.current);
-    device.remove(key);
+    void device.remove(key);
     setDraft(newDraft(method));
   }, [key, method]);
 
@@ -104,5 +111,25 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
     },
     [],
   );
-  return { draft, keep, forget, full };
+  return { draft, key, keep, forget, full };
+}
+
+/** A reading that needs somebody, back on the bench as it was typed; counted again it keeps its parcel. */
+export async function reopen(parcel: Parcel): Promise<void> {
+  const body = parcel.body as ReadingBody;
+  const draft: Draft = {
+    version: 1,
+    variant: body.variant ?? '',
+    step: '',
+    values: fromReading(body.reading),
+    zeroAt: null,
+    checks: {},
+    corrects: body.corrects ?? null,
+    reason: body.correctionReason ?? '',
+    note: body.note ?? '',
+    takenAt: body.takenAt,
+    mends: parcel.id,
+    changedAt: nowIso(),
+  };
+  await device.write(keyOf(body.visitId, body.spotId, body.method, body.repeat ?? 1), VERSION, draft);
 }

@@ -2,10 +2,16 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
+import { Failed } from '../api/problem';
 import type { Evaluation, Method, WholeVisit } from '../api/types';
+import { askCore } from '../device/core';
+import { parcels } from '../device/parcels';
+import { answered, withUnsent } from '../device/withoutSignal';
 import type { Draft } from './draft';
 
-/** The reading computed as it stands, once the keys rest. What came before stays in sight until the new one is there. */
+const RESTED_MS = 120;
+
+/** The reading computed on this device as it stands, once the keys rest. What came before stays in sight until the new one is there. */
 export function useEvaluation(
   whole: WholeVisit,
   spotId: string,
@@ -17,21 +23,36 @@ export function useEvaluation(
   const text = JSON.stringify({ spotId, method: method.id, reading, corrects });
   const [rested, setRested] = useState(text);
   useEffect(() => {
-    const timer = setTimeout(() => setRested(text), 200);
+    const timer = setTimeout(() => setRested(text), RESTED_MS);
     return () => clearTimeout(timer);
   }, [text]);
   return useQuery({
     queryKey: keys.evaluation(method.id, rested),
-    queryFn: ({ signal }) =>
-      take(
-        api.POST('/api/visits/{id}/evaluate', {
-          signal,
-          params: { path: { id: whole.visit.id } },
-          body: JSON.parse(rested),
-        }),
-      ) as Promise<Evaluation>,
+    queryFn: ({ signal }) => evaluate(whole, JSON.parse(rested), signal),
     enabled: readable && rested === text,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });
+}
+
+type Asked = { spotId: string; method: string; reading: Draft['values']; corrects: string | null };
+
+/** By the core in this browser; by the server where that could not be loaded. */
+async function evaluate(whole: WholeVisit, asked: Asked, signal: AbortSignal): Promise<Evaluation> {
+  const here = withUnsent(whole.readings, parcels()).filter(
+    (one) => one.spotId === asked.spotId && one.visitId === whole.visit.id,
+  );
+  const bundle = { field: whole.field, visits: [whole.visit], readings: here };
+  try {
+    return answered(await askCore('evaluateAt', { bundle, visitId: whole.visit.id, ...asked })) as Evaluation;
+  } catch (fault) {
+    if (fault instanceof Failed) throw fault;
+    return take(
+      api.POST('/api/visits/{id}/evaluate', {
+        signal,
+        params: { path: { id: whole.visit.id } },
+        body: asked as never,
+      }),
+    ) as Promise<Evaluation>;
+  }
 }

@@ -1,13 +1,22 @@
 import { useSyncExternalStore } from 'react';
-import * as device from '../api/device';
-import { parcels } from '../api/outbox';
-import type { ReadingBody } from '../api/types';
+import type { Evaluation, ReadingBody } from '../api/types';
+import { parcels } from '../device/parcels';
+import { onChange } from '../device/words';
 
-/** Readings of a visit that are on this device and not yet at the server. */
-export function usePending(visitId: string): ReadingBody[] {
-  const all = useSyncExternalStore(device.onChange, parcels);
+/** A reading that was counted on this device and is not at the server yet, with what it came to here. */
+export type Pending = ReadingBody & { id: string; result: Evaluation | null };
+
+/** Those of a visit; what was refused, is stale or was put away is not counted. */
+export function usePending(visitId: string): Pending[] {
+  const all = useSyncExternalStore(onChange, parcels);
   return all
-    .filter((parcel) => parcel.path.startsWith('/api/readings/') && parcel.problem === null)
-    .map((parcel) => parcel.body as ReadingBody)
+    .filter((parcel) => parcel.path.startsWith('/api/readings/') && OPEN.includes(parcel.state.is))
+    .map((parcel) => ({
+      ...(parcel.body as ReadingBody),
+      id: parcel.path.split('/').at(-1) ?? '',
+      result: parcel.result as Evaluation | null,
+    }))
     .filter((body) => body.visitId === visitId);
 }
+
+const OPEN = ['waiting', 'sending', 'signed-out', 'other-person', 'too-old'];

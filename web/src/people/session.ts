@@ -13,3 +13,16 @@ export function useMe(): Me {
 export function mayWrite(me: Me): boolean {
   return me.role !== 'reader';
 }
+
+const LAST = 'morphotera:last';
+
+/** The last person who did not sign out, for a start without a signal. */
+export function lastPerson(): Me | null {
+  const text = localStorage.getItem(LAST);
+  return text === null ? null : (JSON.parse(text) as Me);
+}
+
+export function remember(me: Me | null): void {
+  if (me === null) localStorage.removeItem(LAST);
+  else localStorage.setItem(LAST, JSON.stringify(me));
+}

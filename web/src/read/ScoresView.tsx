@@ -1,9 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { nameOf } from '../api/methodNames';
 import type { FieldScores, Method, Visit, WholeVisit } from '../api/types';
 import { useMethods } from '../api/useMethods';
+import { serverOrCore } from '../device/withoutSignal';
 import { bandOf, Clod } from '../ground/Clod';
 import { inSentence, month, show } from '../ground/format';
 import { Show } from '../ground/State';
@@ -45,15 +46,23 @@ export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string })
 }
 
 function useScores(visitId: string | null, zone: string) {
+  const queries = useQueryClient();
   return useQuery({
     queryKey: keys.scores(visitId ?? '', zone),
     queryFn: ({ signal }) =>
-      take(
-        api.GET('/api/visits/{id}/scores', {
-          signal,
-          params: { path: { id: visitId ?? '' }, query: { zone } },
-        }),
-      ) as Promise<FieldScores>,
+      serverOrCore(
+        () =>
+          take(
+            api.GET('/api/visits/{id}/scores', {
+              signal,
+              params: { path: { id: visitId ?? '' }, query: { zone } },
+            }),
+          ) as Promise<FieldScores>,
+        queries,
+        visitId ?? '',
+        'scores',
+        { zone },
+      ),
     enabled: visitId !== null,
   });
 }

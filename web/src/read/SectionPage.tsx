@@ -1,8 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { SectionView, WholeVisit } from '../api/types';
+import { serverOrCore } from '../device/withoutSignal';
 import { keepUnits, month, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { SectionDrawing } from './SectionDrawing';
@@ -12,12 +13,23 @@ import { useSince } from './useSince';
 /** The ground beside what it says in a sentence with its numbers. */
 export function SectionPage({ whole, zone }: { whole: WholeVisit; zone: string }) {
   const visitId = whole.visit.id;
+  const queries = useQueryClient();
   const section = useQuery({
     queryKey: keys.section(visitId, zone),
     queryFn: ({ signal }) =>
-      take(
-        api.GET('/api/visits/{id}/section', { signal, params: { path: { id: visitId }, query: { zone } } }),
-      ) as Promise<SectionView>,
+      serverOrCore(
+        () =>
+          take(
+            api.GET('/api/visits/{id}/section', {
+              signal,
+              params: { path: { id: visitId }, query: { zone } },
+            }),
+          ) as Promise<SectionView>,
+        queries,
+        visitId,
+        'section',
+        { zone },
+      ),
   });
   return <Show of={section}>{(view) => <SectionOf view={view} whole={whole} zone={zone} />}</Show>;
 }

@@ -1,11 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api, take } from '../api/client';
-import * as device from '../api/device';
 import { keys } from '../api/keys';
-import { drop, parcels } from '../api/outbox';
-import type { FieldCard, SeasonPage } from '../api/types';
+import type { FieldCard, ReadingBody, SeasonPage, WholeVisit } from '../api/types';
+import { needsSomebody, type Parcel } from '../device/parcel';
+import { parcels, putAway } from '../device/parcels';
+import * as device from '../device/words';
 import { Clod } from '../ground/Clod';
 import { clockText, day, inSentence, longDay, month, show, today } from '../ground/format';
 import { Ring } from '../ground/Ring';
@@ -13,6 +14,7 @@ import { Show } from '../ground/State';
 import * as time from '../ground/time';
 import { benchPath } from '../measure/Dock';
 import { useClocks } from '../measure/useClocks';
+import { reopen } from '../measure/useDraft';
 import { mayWrite, useMe } from '../people/session';
 import { fieldPath } from './fieldPath';
 import { SeasonMap } from './SeasonMap';
@@ -82,39 +84,65 @@ function SeasonOf({ page }: { page: SeasonPage }) {
   );
 }
 
-/** What the server refused: kept here with its words until a person has dealt with it. */
+/** What the server refused, or somebody changed meanwhile: kept here with its words until a person has dealt with it. */
 function NeedsYou() {
   const me = useMe();
-  const refused = useSyncExternalStore(device.onChange, parcels).filter(
-    (parcel) => parcel.person === me.id && parcel.problem !== null,
-  );
-  if (refused.length === 0) return null;
+  const all = useSyncExternalStore(device.onChange, parcels);
+  const mine = all.filter((parcel) => parcel.person === me.id && needsSomebody(parcel.state));
+  if (mine.length === 0) return null;
   return (
     <section aria-labelledby="needs">
       <h2 id="needs" className="text-warn">
         Needs you
       </h2>
       <ul className="mt-2">
-        {refused.map((parcel) => (
-          <li key={parcel.id} className="border-t border-rule py-3">
-            <p className="font-semibold">{parcel.label}</p>
-            <p className="text-sm">{parcel.problem?.detail}</p>
-            {parcel.problem?.errors.map((one) => (
-              <p key={one.path + one.code} className="text-sm text-warn">
-                {one.text}
-              </p>
-            ))}
-            <details className="mt-1 text-sm">
-              <summary className="link cursor-pointer">What was typed</summary>
-              <pre className="num mt-1 overflow-x-auto text-xs">{JSON.stringify(parcel.body, null, 1)}</pre>
-            </details>
-            <button type="button" className="link min-h-11 text-sm" onClick={() => drop(parcel.id)}>
-              Put it away
-            </button>
-          </li>
+        {mine.map((parcel) => (
+          <Needing key={parcel.id} parcel={parcel} />
         ))}
       </ul>
     </section>
+  );
+}
+
+function Needing({ parcel }: { parcel: Parcel }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  if (parcel.state.is !== 'refused' && parcel.state.is !== 'stale') return null;
+  const { problem } = parcel.state;
+  const body = parcel.body as Partial<ReadingBody>;
+  const isReading = parcel.path.startsWith('/api/readings/') && body.visitId !== undefined;
+
+  async function open() {
+    const whole = queries.getQueryData<WholeVisit>(keys.visit(body.visitId ?? ''));
+    await reopen(parcel);
+    const field = whole?.field.id ?? 'of';
+    void navigate(
+      `/fields/${field}/visits/${body.visitId}/measure?spot=${body.spotId}&method=${body.method}${(body.repeat ?? 1) > 1 ? `&repeat=${body.repeat}` : ''}`,
+    );
+  }
+
+  return (
+    <li className="border-t border-rule py-3">
+      <p className="font-semibold">{parcel.label}</p>
+      <p className="text-sm">{problem.detail}</p>
+      {problem.errors.map((one) => (
+        <p key={one.path + one.code} className="text-sm text-warn">
+          {one.text}
+        </p>
+      ))}
+      <details className="mt-1 text-sm">
+        <summary className="link cursor-pointer">What was typed</summary>
+        <pre className="num mt-1 overflow-x-auto text-xs">{JSON.stringify(parcel.body, null, 1)}</pre>
+      </details>
+      {isReading && (
+        <button type="button" className="link mr-5 min-h-11 text-sm" onClick={() => void open()}>
+          Open it as it was typed
+        </button>
+      )}
+      <button type="button" className="link min-h-11 text-sm" onClick={() => void putAway(parcel.id)}>
+        Put it away
+      </button>
+    </li>
   );
 }
 

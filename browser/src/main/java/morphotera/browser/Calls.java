@@ -15,8 +15,10 @@ import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.ground.Tree;
 import morphotera.measure.Bench;
+import morphotera.measure.Known;
 import morphotera.measure.Method;
 import morphotera.measure.Site;
+import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
 import morphotera.read.Cut;
@@ -35,6 +37,35 @@ public final class Calls {
             }
             return Trees.evaluation(Bench.evaluate(
                     known.get(), object(in, "context"), object(in, "reading"), Shipped.yardstick(School.BALANCED)));
+        });
+    }
+
+    /**
+     * A reading at a spot of a visit, in the context that its neighbours there give it.
+     *
+     * @param body with a copy as small as need be (field, visit, readings), the spot, the method, what was read, and the reading
+     *     it would stand in for
+     */
+    public static String evaluateAt(String body) {
+        return answer(body, in -> {
+            Bundle bundle = Asked.of(in).bundle();
+            Site site = bundle.site();
+            VisitDay visit = bundle.visit(String.valueOf(in.get("visitId")));
+            String spot = String.valueOf(in.get("spotId"));
+            Optional<Method> known = Methods.find(String.valueOf(in.get("method")));
+            if (known.isEmpty()
+                    || site.spots().stream().noneMatch(one -> one.id().equals(spot))) {
+                return notHere("There is no such method or spot here.");
+            }
+            List<Taken> others = bundle.standing().stream()
+                    .filter(one -> one.visit().equals(visit.id()) && one.spot().equals(spot))
+                    .filter(one -> !one.id().equals(in.get("corrects")))
+                    .toList();
+            Map<String, Object> context =
+                    site.context(spot, visit, Known.of(known.get().description().id(), others));
+            School school = Coded.of(School.values(), site.school());
+            return Trees.evaluation(
+                    Bench.evaluate(known.get(), context, object(in, "reading"), Shipped.yardstick(school)));
         });
     }
 

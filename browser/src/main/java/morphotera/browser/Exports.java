@@ -37,4 +37,9 @@ public final class Exports {
     public static String change(String body) {
         return Calls.change(body);
     }
+
+    @JSExport
+    public static String evaluateAt(String body) {
+        return Calls.evaluateAt(body);
+    }
 }

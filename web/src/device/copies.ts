@@ -1,0 +1,85 @@
+import type { Query, QueryClient, QueryKey } from '@tanstack/react-query';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { FieldCopy, WholeVisit } from '../api/types';
+import { database } from './database';
+import { settle } from './words';
+
+/** Answers that make no sense on another day, or are asked with every key. */
+const NOT_KEPT = ['evaluation', 'health', 'session', 'welcome', 'people', 'sessions', 'core'];
+const OPENED_DAYS = 30;
+const DAY_MS = 86_400_000;
+
+type Kept = { queryKey: QueryKey; data: unknown };
+
+/** Puts what is kept on this device into the page's hands, and keeps from now on what the server answers. */
+export async function loadCopies(queries: QueryClient): Promise<() => void> {
+  const db = database();
+  if (!db) return () => {};
+  await db.copies.each((copy) => {
+    if (!copy.key.startsWith('q:')) return;
+    const kept = copy.value as Kept;
+    queries.setQueryData(kept.queryKey, kept.data, { updatedAt: copy.at });
+  });
+  return queries.getQueryCache().subscribe((event) => {
+    if (event.type === 'updated' && event.action.type === 'success') void keep(event.query);
+  });
+}
+
+async function keep(query: Query): Promise<void> {
+  if (NOT_KEPT.includes(String(query.queryKey[0]))) return;
+  const value: Kept = { queryKey: query.queryKey, data: query.state.data };
+  await settle(async () =>
+    database()?.copies.put({ key: `q:${query.queryHash}`, value, at: query.state.dataUpdatedAt }),
+  );
+}
+
+/** Of two answers about one visit the one with the higher revision, however late the other came. */
+export function newer(before: WholeVisit | undefined, now: WholeVisit): WholeVisit {
+  return before && before.visit.revision > now.visit.revision ? before : now;
+}
+
+/** A field as it is kept, with when that was. */
+export async function copyOf(fieldId: string): Promise<FieldCopy | null> {
+  const kept = await database()?.copies.get(`copy:${fieldId}`);
+  return (kept?.value as FieldCopy | undefined) ?? null;
+}
+
+/** Somebody looked at a field: it is taken along for thirty days. */
+export async function opened(fieldId: string): Promise<void> {
+  await settle(async () => database()?.copies.put({ key: `opened:${fieldId}`, value: null, at: Date.now() }));
+}
+
+/** Fetches the fields to take along: those with a planned or running visit, and those opened lately. */
+export async function takeAlong(queries: QueryClient, planned: string[]): Promise<void> {
+  const db = database();
+  if (!db) return;
+  const openedLately = await db.copies
+    .where('key')
+    .startsWith('opened:')
+    .filter((one) => Date.now() - one.at < OPENED_DAYS * DAY_MS)
+    .toArray();
+  const ids = new Set([...planned, ...openedLately.map((one) => one.key.slice('opened:'.length))]);
+  for (const id of ids) {
+    const copy = await take(api.GET('/api/fields/{id}/copy', { params: { path: { id } } }));
+    await settle(async () => database()?.copies.put({ key: `copy:${id}`, value: copy, at: Date.now() }));
+    handOut(queries, copy as FieldCopy);
+  }
+}
+
+/** A copy answers for each of the pages' own questions. */
+function handOut(queries: QueryClient, copy: FieldCopy): void {
+  const { field, visits, readings, drafts } = copy;
+  queries.setQueryData(keys.field(field.id), field);
+  queries.setQueryData(keys.visits(field.id), visits);
+  queries.setQueryData(keys.interventions(field.id), copy.log);
+  for (const visit of visits) {
+    const whole = {
+      visit,
+      field,
+      readings: readings.filter((one) => one.visitId === visit.id),
+      drafts: drafts.filter((one) => one.visitId === visit.id),
+    };
+    queries.setQueryData(keys.visit(visit.id), (before: WholeVisit | undefined) => newer(before, whole));
+  }
+}

@@ -1,0 +1,48 @@
+/**
+ * The installed page: its code is kept on the device by a service worker. A newer page waits until it is asked for, and is
+ * never taken while one is open that would lose its parts.
+ */
+let waiting: ServiceWorker | null = null;
+const listeners = new Set<() => void>();
+
+export function newerPage(): ServiceWorker | null {
+  return waiting;
+}
+
+export function onNewerPage(tell: () => void): () => void {
+  listeners.add(tell);
+  return () => {
+    listeners.delete(tell);
+  };
+}
+
+/** Takes the newer page now, in every tab. */
+export function takeNewerPage(): void {
+  waiting?.postMessage({ type: 'SKIP_WAITING' });
+}
+
+export function install(): void {
+  if (!('serviceWorker' in navigator) || !isSecureContext || import.meta.env.DEV) return;
+  globalThis.addEventListener('load', () => void register());
+}
+
+async function register(): Promise<void> {
+  const registration = await navigator.serviceWorker.register('/sw.js');
+  const look = (worker: ServiceWorker | null) => {
+    if (worker?.state !== 'installed' || !navigator.serviceWorker.controller) return;
+    waiting = worker;
+    for (const tell of listeners) tell();
+  };
+  look(registration.waiting);
+  registration.addEventListener('updatefound', () => {
+    const found = registration.installing;
+    found?.addEventListener('statechange', () => look(found));
+  });
+  let taken = false;
+  navigator.serviceWorker.addEventListener('controllerchange', () => {
+    if (waiting !== null && !taken) {
+      taken = true;
+      location.reload();
+    }
+  });
+}

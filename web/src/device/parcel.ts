@@ -1,0 +1,124 @@
+import type { Problem } from '../api/problem';
+
+/** A parcel is in exactly one of these; each of them says what is to be done. */
+export type State =
+  | { is: 'waiting'; tries: number; notBefore: number }
+  | { is: 'sending'; tries: number; since: number }
+  | { is: 'refused'; problem: Problem }
+  | { is: 'stale'; problem: Problem }
+  | { is: 'too-old' }
+  | { is: 'signed-out' }
+  | { is: 'other-person' }
+  | { is: 'put-away'; at: number };
+
+/** Something to be sent: kept on the device until the server has it. */
+export type Parcel = {
+  id: string;
+  /** In the order made: a local count, never a clock. */
+  seq: number;
+  person: string;
+  verb: 'PUT' | 'PATCH';
+  path: string;
+  body: unknown;
+  /** What it is, in words. */
+  label: string;
+  /** The parcels that its ids need. */
+  after: string[];
+  state: State;
+  /** What a reading came to on this device, until the server has said it. */
+  result: unknown;
+};
+
+const FIRST_WAIT_MS = 2000;
+const LONGEST_WAIT_MS = 300_000;
+const SERVER_FAULTS = 5;
+const KEPT_AWAY_MS = 30 * 86_400_000;
+
+export const fresh: State = { is: 'waiting', tries: 0, notBefore: 0 };
+
+/** Grows from 2 s to 5 min. */
+export function waitMs(tries: number): number {
+  return Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** Math.max(0, tries - 1));
+}
+
+/** Those it waits behind that are not sent yet. */
+export function heldBy(parcel: Parcel, all: Parcel[]): Parcel[] {
+  return all.filter((one) => parcel.after.includes(one.id));
+}
+
+/** The first that may go now: neither before its time nor behind another. */
+export function ready(all: Parcel[], now: number): Parcel | undefined {
+  return all.find(
+    (one) => one.state.is === 'waiting' && one.state.notBefore <= now && heldBy(one, all).length === 0,
+  );
+}
+
+/** Those made before whose things this one names: its field, zone, spot, visit, the reading it corrects. */
+export function needs(parcel: Pick<Parcel, 'path' | 'body'>, all: Parcel[]): string[] {
+  const names = `${parcel.path} ${JSON.stringify(parcel.body)}`;
+  return all
+    .filter(
+      (one) => one.state.is !== 'put-away' && isId(thingOf(one.path)) && names.includes(thingOf(one.path)),
+    )
+    .map((one) => one.id);
+}
+
+/** The id of what a parcel makes or changes. */
+export function thingOf(path: string): string {
+  return path.split('/').at(-1) ?? '';
+}
+
+function isId(text: string): boolean {
+  return /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text);
+}
+
+/** What an answer makes of a parcel: sent, or the state it is in now; `stop` where the others would fare alike. */
+export type Outcome = { sent: true } | { sent: false; state: State; stop: boolean };
+
+/**
+ * Of an answer: only JSON that names the thing counts as sent, so that the page of a captive portal does not.
+ *
+ * @param status null where no answer came
+ */
+export function outcome(
+  parcel: Parcel,
+  status: number | null,
+  body: unknown,
+  retryAfterS: number | null,
+  now: number,
+  problem: Problem,
+): Outcome {
+  const tries = parcel.state.is === 'sending' ? parcel.state.tries : 0;
+  const later = (ms: number): Outcome => ({
+    sent: false,
+    state: { is: 'waiting', tries, notBefore: now + ms },
+    stop: true,
+  });
+  if (status === null) return later(waitMs(tries));
+  if (status === 204 || (status === 200 && names(body, parcel))) return { sent: true };
+  if (status >= 200 && status < 400) return later(waitMs(tries));
+  if (status === 401) return { sent: false, state: { is: 'signed-out' }, stop: true };
+  if (status === 426) return { sent: false, state: { is: 'too-old' }, stop: true };
+  if (status === 429 || status === 503) return later((retryAfterS ?? waitMs(tries) / 1000) * 1000);
+  if (status === 409 && problem.code === 'other-person') {
+    return { sent: false, state: { is: 'other-person' }, stop: true };
+  }
+  if (status === 409) return { sent: false, state: { is: 'stale', problem }, stop: false };
+  if (status >= 500 && tries < SERVER_FAULTS) return later(waitMs(tries));
+  return { sent: false, state: { is: 'refused', problem }, stop: false };
+}
+
+function names(body: unknown, parcel: Parcel): boolean {
+  const id = (body as { id?: unknown } | null)?.id;
+  return typeof id === 'string' && id === thingOf(parcel.path);
+}
+
+/** Needs a person: nothing happens to it by itself. */
+export function needsSomebody(state: State): boolean {
+  return state.is === 'refused' || state.is === 'stale';
+}
+
+/** What was put away is readable for thirty days. */
+export function isOver(state: State, now: number): boolean {
+  return state.is === 'put-away' && now - state.at > KEPT_AWAY_MS;
+}

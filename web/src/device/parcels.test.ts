@@ -1,0 +1,178 @@
+// @vitest-environment jsdom
+import 'fake-indexeddb/auto';
+import { beforeEach, expect, it, vi } from 'vitest';
+import { database, openDatabase, removeDatabase } from './database';
+import { followers, loadParcels, mend, parcels, post, putAway } from './parcels';
+import { onSent, send, sendFor } from './sender';
+import { loadWords, read, write } from './words';
+
+const answers: (() => Promise<Response>)[] = [];
+const sent: Request[] = [];
+const A = '018f0000-0000-7000-8000-00000000000a';
+const B = '018f0000-0000-7000-8000-00000000000b';
+const json = (body: unknown, status = 200) => Promise.resolve(new Response(JSON.stringify(body), { status }));
+
+/** A server that answers with the thing that was sent to it. */
+function echo(request: Request): Promise<Response> {
+  return json({ id: new URL(request.url).pathname.split('/').at(-1) });
+}
+
+beforeEach(async () => {
+  localStorage.clear();
+  answers.length = 0;
+  sent.length = 0;
+  sendFor(null);
+  globalThis.fetch = vi.fn((request: string | URL | Request) => {
+    const asked = request as Request;
+    sent.push(asked);
+    const next = answers.shift();
+    return next ? next() : echo(asked);
+  }) as typeof fetch;
+  await removeDatabase('p');
+  await openDatabase('p');
+  await loadWords();
+  await loadParcels();
+});
+
+const reading = (id: string, body: unknown = { a: 1 }) => ({
+  person: 'p',
+  path: `/api/readings/${id}`,
+  body,
+  label: 'slaking, spot 1',
+});
+
+async function sendAll() {
+  sendFor('p');
+  await send();
+}
+
+it('what is posted is sent under its id and its person, and leaves the device', async () => {
+  const told = vi.fn();
+  const stop = onSent(told);
+  await post(reading(A));
+  const id = parcels()[0]?.id;
+  await sendAll();
+  stop();
+  expect(sent.map((one) => new URL(one.url).pathname)).toEqual([`/api/readings/${A}`]);
+  expect(sent[0]?.headers.get('X-Morphotera-Parcel')).toBe(id);
+  expect(sent[0]?.headers.get('X-Morphotera-Person')).toBe('p');
+  expect(parcels()).toEqual([]);
+  expect(await database()?.parcels.count()).toBe(0);
+  expect(told).toHaveBeenCalledOnce();
+});
+
+it('a draft becomes a parcel in one go: never in both, never in neither', async () => {
+  await write('draft', 1, 'typed');
+  expect(await post(reading(A), { draft: 'draft' })).toBe(true);
+  expect(read('draft', 1)).toBeNull();
+  expect(await database()?.words.get('draft')).toBeUndefined();
+  expect(await database()?.parcels.count()).toBe(1);
+});
+
+it('a reading that the device has no room for is not counted, and its draft stays', async () => {
+  await write('draft', 1, 'typed');
+  const db = database();
+  if (!db) throw new Error('no database');
+  const full = vi.spyOn(db.parcels, 'add').mockRejectedValue(new DOMException('full', 'QuotaExceededError'));
+  expect(await post(reading(A), { draft: 'draft' })).toBe(false);
+  full.mockRestore();
+  expect(parcels()).toEqual([]);
+  expect(read('draft', 1)).toBe('typed');
+  expect(await db.words.get('draft')).toBeDefined();
+});
+
+it('what was on its way when the page ended is sent again under the same id', async () => {
+  answers.push(() => Promise.reject(new TypeError('network')));
+  await post(reading(A));
+  await sendAll();
+  const id = parcels()[0]?.id ?? '';
+  await database()?.parcels.update(id, { state: { is: 'sending', tries: 1, since: 0 } });
+  await loadParcels();
+  await send();
+  expect(sent.map((one) => one.headers.get('X-Morphotera-Parcel'))).toEqual([id, id]);
+  expect(parcels()).toEqual([]);
+});
+
+it('a refusal is kept with its words and holds up only what needs it', async () => {
+  answers.push(() => json({ detail: 'no such spot' }, 422));
+  await post(reading(A));
+  await post(reading(B));
+  await post({ ...reading('018f0000-0000-7000-8000-00000000000c'), body: { corrects: A } });
+  await sendAll();
+  expect(parcels().map((one) => one.state.is)).toEqual(['refused', 'waiting']);
+  expect(parcels()[0]?.state).toMatchObject({ problem: { detail: 'no such spot' } });
+});
+
+it('mended, it keeps its id and those behind it go on', async () => {
+  answers.push(() => json({}, 422));
+  await post(reading(A));
+  await post({ ...reading(B), body: { corrects: A } });
+  await sendAll();
+  const id = parcels()[0]?.id ?? '';
+  await mend(id, { a: 2 }, null, 'draft');
+  await send();
+  expect(parcels()).toEqual([]);
+  expect(sent.at(-2)?.headers.get('X-Morphotera-Parcel')).toBe(id);
+  expect(await sent.at(-2)?.json()).toEqual({ a: 2 });
+});
+
+it('put away, it takes with it what cannot go without it', async () => {
+  answers.push(() => json({}, 422));
+  await post(reading(A));
+  await post({ ...reading(B), body: { corrects: A } });
+  await sendAll();
+  const id = parcels()[0]?.id ?? '';
+  expect(followers(id)).toHaveLength(1);
+  await putAway(id);
+  expect(parcels().map((one) => one.state.is)).toEqual(['put-away', 'put-away']);
+});
+
+it('a newer draft takes the place of the one that waits, of the same repeat alone', async () => {
+  const draft = (repeat: number, text: string) => ({
+    person: 'p',
+    path: '/api/visits/v/drafts/s/ph',
+    body: { repeat, text },
+    label: 'draft',
+  });
+  await post(draft(1, 'a'), { replace: true });
+  await post(draft(2, 'b'), { replace: true });
+  await post(draft(1, 'c'), { replace: true });
+  expect(parcels().map((one) => (one.body as { text: string }).text)).toEqual(['b', 'c']);
+});
+
+it('signed out, it waits for its person and nothing else is tried', async () => {
+  answers.push(() => json({ code: 'signed-out' }, 401));
+  await post(reading(A));
+  await post(reading(B));
+  await sendAll();
+  expect(sent).toHaveLength(1);
+  expect(parcels().map((one) => one.state.is)).toEqual(['signed-out', 'waiting']);
+});
+
+it('a captive portal does not make it sent', async () => {
+  answers.push(() => Promise.resolve(new Response('<html>Welcome to the inn</html>', { status: 200 })));
+  await post(reading(A));
+  await sendAll();
+  expect(parcels()[0]?.state.is).toBe('waiting');
+});
+
+it("what an older page left is taken over; another person's stays for them", async () => {
+  const old = (id: string, person: string) => ({
+    id,
+    person,
+    path: `/api/readings/${A}`,
+    body: {},
+    label: '',
+    problem: null,
+  });
+  localStorage.setItem(
+    'morphotera:outbox',
+    JSON.stringify({ version: 1, value: [old('1', 'p'), old('2', 'q')] }),
+  );
+  await loadParcels();
+  expect(parcels().map((one) => one.id)).toEqual(['1']);
+  expect(localStorage.getItem('morphotera:outbox')).toContain('"2"');
+  localStorage.setItem('morphotera:outbox', JSON.stringify({ version: 9, value: [] }));
+  await loadParcels();
+  expect(localStorage.getItem('morphotera:outbox')).toContain('9');
+});

@@ -1,0 +1,129 @@
+import { ask, problemOf } from '../api/client';
+import { fresh, outcome, type Parcel, ready } from './parcel';
+import { drop, mark, onPosted, parcels } from './parcels';
+
+const GIVE_UP_MS = 20_000;
+const FROZEN_MS = 60_000;
+const BEAT_MS = 5000;
+
+export type Sent = { parcel: Parcel; answer: unknown };
+const listeners = new Set<(sent: Sent) => void>();
+let person: string | null = null;
+let timer: ReturnType<typeof setTimeout> | null = null;
+
+export function onSent(tell: (sent: Sent) => void): () => void {
+  listeners.add(tell);
+  return () => {
+    listeners.delete(tell);
+  };
+}
+
+/** Begins sending for a person; ends it for the one before. */
+export function sendFor(who: string | null): void {
+  person = who;
+  onPosted(() => void send());
+  if (who !== null) void send();
+}
+
+/** The signal is back, or the page is looked at again: what waited its turn goes now. */
+export async function sendNow(): Promise<void> {
+  for (const one of parcels()) {
+    if (one.state.is === 'waiting' && one.state.notBefore > 0) await mark(one.id, fresh);
+    if (one.state.is === 'signed-out' || one.state.is === 'other-person') await mark(one.id, fresh);
+  }
+  await send();
+}
+
+/** One sender per device and person, in whichever tab; a frozen one is taken over after a minute without a sign of life. */
+export async function send(): Promise<void> {
+  const who = person;
+  if (who === null) return;
+  const name = `morphotera-send-${who}`;
+  if (typeof navigator === 'undefined' || !navigator.locks) {
+    await alone(who);
+    return;
+  }
+  const beat = Number(localStorage.getItem(`${name}-beat`) ?? '0');
+  const frozen = Date.now() - beat > FROZEN_MS;
+  const held = (await navigator.locks.query()).held?.some((lock) => lock.name === name);
+  const take = held && frozen ? { steal: true } : { ifAvailable: true };
+  await navigator.locks
+    .request(name, take, async (lock) => {
+      if (lock === null) return later(BEAT_MS);
+      const sign = () => localStorage.setItem(`${name}-beat`, String(Date.now()));
+      sign();
+      const beating = setInterval(sign, BEAT_MS);
+      try {
+        await run(who);
+      } finally {
+        clearInterval(beating);
+      }
+    })
+    // Stolen by another tab, which goes on.
+    .catch(() => {});
+}
+
+let running: Promise<void> | null = null;
+
+async function alone(who: string): Promise<void> {
+  running ??= run(who).finally(() => {
+    running = null;
+  });
+  await running;
+}
+
+async function run(who: string): Promise<void> {
+  // What was on its way when the page ended is sent again; the server knows its id.
+  for (const one of parcels()) if (one.state.is === 'sending') await mark(one.id, fresh);
+  while (person === who) {
+    const next = ready(parcels(), Date.now());
+    if (!next) break;
+    const tries = next.state.is === 'waiting' ? next.state.tries + 1 : 1;
+    const going: Parcel = { ...next, state: { is: 'sending', tries, since: Date.now() } };
+    await mark(next.id, going.state);
+    const came = await deliver(going);
+    if (came.out.sent) {
+      await drop(next.id);
+      for (const tell of listeners) tell({ parcel: next, answer: came.answer });
+      continue;
+    }
+    await mark(next.id, came.out.state);
+    if (came.out.stop) break;
+  }
+  const waiting = parcels().flatMap((one) => (one.state.is === 'waiting' ? [one.state.notBefore] : []));
+  const soonest = Math.min(...waiting.filter((at) => at > Date.now()));
+  if (Number.isFinite(soonest)) later(soonest - Date.now());
+}
+
+function later(ms: number): void {
+  if (timer !== null) clearTimeout(timer);
+  timer = setTimeout(() => {
+    timer = null;
+    void send();
+  }, ms);
+}
+
+async function deliver(parcel: Parcel) {
+  let response: Response;
+  try {
+    response = await ask(parcel.verb, parcel.path, parcel.body, {
+      parcel: parcel.id,
+      person: parcel.person,
+      signal: AbortSignal.timeout(GIVE_UP_MS),
+    });
+  } catch {
+    const none = problemOf(0, null);
+    return { out: outcome(parcel, null, null, null, Date.now(), none), answer: null };
+  }
+  const answer: unknown = await response.json().catch(() => null);
+  const wait = Number(response.headers.get('Retry-After') ?? Number.NaN);
+  const out = outcome(
+    parcel,
+    response.status,
+    answer,
+    Number.isFinite(wait) ? wait : null,
+    Date.now(),
+    problemOf(response.status, answer),
+  );
+  return { out, answer };
+}
