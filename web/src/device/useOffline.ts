@@ -1,11 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { takeAlong } from './copies';
+import { opened, takeAlong } from './copies';
 
 export type Offline = 'unavailable' | 'fetching' | 'ready';
 
-/** Whether this page works with no signal at all: its code is on the device, and the fields taken along. */
-export function useOffline(planned: string[] | null): Offline {
+/**
+ * Whether this page works with no signal at all: its code is on the device, and the fields taken along.
+ *
+ * @param planned fields with a visit planned or running; null until they are known
+ * @param here the field that is looked at
+ */
+export function useOffline(planned: string[] | null, here: string | null): Offline {
   const queries = useQueryClient();
   const possible = 'serviceWorker' in navigator && isSecureContext && typeof indexedDB !== 'undefined';
   const [code, setCode] = useState(false);
@@ -16,11 +21,15 @@ export function useOffline(planned: string[] | null): Offline {
   const list = planned?.join(' ') ?? null;
   useEffect(() => {
     if (!possible || list === null) return;
-    takeAlong(queries, list.split(' ').filter(Boolean)).then(
-      () => setFields(true),
-      // Without a signal what was taken along before is there; it is tried again with the next list.
-      () => setFields(true),
-    );
-  }, [possible, list, queries]);
+    setFields(false);
+    const noted = here === null ? Promise.resolve() : opened(here);
+    noted
+      .then(() => takeAlong(queries, list.split(' ').filter(Boolean)))
+      .then(
+        () => setFields(true),
+        // Without a signal what was taken along before is there; it is tried again with the next list.
+        () => setFields(true),
+      );
+  }, [possible, list, here, queries]);
   return !possible ? 'unavailable' : code && fields ? 'ready' : 'fetching';
 }

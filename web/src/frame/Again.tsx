@@ -31,9 +31,9 @@ export function Again() {
   }
 
   return (
-    <Dialog.Root open={waiting > 0 && !later} onOpenChange={(open) => setLater(!open)}>
+    <Dialog.Root modal={false} open={waiting > 0 && !later} onOpenChange={(open) => setLater(!open)}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <div className="fixed inset-0 z-40 bg-ink/40" />
         <Dialog.Content className="fixed inset-x-4 top-[14vh] z-50 mx-auto max-w-md rounded-[10px] border-[1.5px] border-edge bg-lift p-6 shadow-lg">
           <Dialog.Title className="font-head text-xl font-bold">Sign in again</Dialog.Title>
           <Dialog.Description className="mt-1">

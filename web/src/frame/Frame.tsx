@@ -26,7 +26,7 @@ export function Frame({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
   const onVerb = pathname === '/' ? null : place.verb;
   useSending();
-  const offline = useOffline(usePlanned());
+  const offline = useOffline(usePlanned(), onVerb === null ? null : place.fieldId);
   return (
     <div data-offline={offline}>
       <a
@@ -139,11 +139,17 @@ function usePlanned(): string[] | null {
 function useSending() {
   const queries = useQueryClient();
   useEffect(() => {
-    const go = () => void sendNow();
+    const go = () => {
+      void sendNow();
+      void queries.invalidateQueries({ queryKey: ['health'] });
+    };
     const seen = () => document.visibilityState === 'visible' && go();
     globalThis.addEventListener('online', go);
     document.addEventListener('visibilitychange', seen);
     const stop = onSent(({ parcel }) => {
+      if (queries.getQueryState(['health'])?.status === 'error') {
+        void queries.invalidateQueries({ queryKey: ['health'] });
+      }
       if (parcel.path.includes('/drafts/')) return;
       void queries.invalidateQueries({ queryKey: ['visit'] });
       void queries.invalidateQueries({ queryKey: keys.clocks });
@@ -183,7 +189,7 @@ function SendState() {
   const since = health.dataUpdatedAt === 0 ? '' : ` since ${CLOCK.format(health.dataUpdatedAt)}`;
   const words = [
     health.isError ? `no signal${since}; everything works` : null,
-    waiting > 0 ? `${waiting} to send` : health.isError ? null : 'all sent',
+    waiting > 0 ? `${waiting} to send` : health.isError || need > 0 ? null : 'all sent',
   ]
     .filter(Boolean)
     .join(', ');

@@ -5,7 +5,7 @@ import { post } from '../device/parcels';
 import * as device from '../device/words';
 import { inSentence } from '../ground/format';
 import { nowIso } from '../ground/time';
-import { type Draft, fromReading, startValues, type Values } from './draft';
+import { type Draft, fromReading, lastEntry, startValues, type Values } from './draft';
 
 const VERSION = 3;
 const SEND_AFTER_MS = 1500;
@@ -63,12 +63,17 @@ export function newDraft(method: Method): Draft {
   };
 }
 
+/** One that came back to be mended stands open where it was entered last. */
+function begun(draft: Draft | null, method: Method): Draft | null {
+  return draft && draft.step === '' ? { ...draft, step: lastEntry(draft, method)?.id ?? '' } : draft;
+}
+
 /** The draft in hand: on the device with every key, on the server soon after. */
 export function useDraft(whole: WholeVisit, spotId: string, method: Method, person: string, repeat: number) {
   const visitId = whole.visit.id;
   const key = keyOf(visitId, spotId, method.id, repeat);
   const [draft, setDraft] = useState<Draft>(
-    () => findDraft(whole, spotId, method.id, repeat) ?? newDraft(method),
+    () => begun(findDraft(whole, spotId, method.id, repeat), method) ?? newDraft(method),
   );
   const [full, setFull] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);

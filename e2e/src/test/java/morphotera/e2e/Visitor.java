@@ -38,7 +38,7 @@ final class Visitor implements AutoCloseable {
     private final BrowserContext context;
     private final Jar jar;
     private final List<String> faults = new ArrayList<>();
-    final Page page;
+    Page page;
 
     private Visitor(Jar jar, int width, int height, boolean phone) {
         this.jar = jar;
@@ -49,6 +49,11 @@ final class Visitor implements AutoCloseable {
                 .setGeolocation(new Geolocation(47.6512, -29.1512).setAccuracy(4))
                 .setPermissions(List.of("geolocation")));
         context.setDefaultTimeout(20_000);
+        anotherTab();
+    }
+
+    /** The visitor goes on in a new tab of the same browser. */
+    Page anotherTab() {
         page = context.newPage();
         page.onConsoleMessage(message -> {
             // A refusal answers 422 by contract, and the browser writes that down as an error of its own.
@@ -63,6 +68,17 @@ final class Visitor implements AutoCloseable {
                 faults.add("request elsewhere: " + request.url());
             }
         });
+        return page;
+    }
+
+    /** Without a signal, or with one again. */
+    void offline(boolean off) {
+        context.setOffline(off);
+    }
+
+    /** The server knows this browser no more. */
+    void signedOutByTheServer() {
+        context.clearCookies();
     }
 
     static Visitor atDesk(Jar jar) {

@@ -1,0 +1,278 @@
+package morphotera.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A field day without a signal: nothing that is typed is lost, nothing is sent twice, nothing under the wrong name. */
+class OfflineIT {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final Jar jar = Jar.demo();
+    private Visitor adviser;
+    private Page page;
+    private String visit;
+    private String spot;
+
+    /** A visit of this test's own on a field taken along, so that no test meets what another left. */
+    @BeforeEach
+    void takenAlong() {
+        adviser = Visitor.onPhone(jar).signIn("adviser@tidewrack.example");
+        page = adviser.page;
+        JsonNode card = field("Far Cleave");
+        String field = card.at("/field/id").asString();
+        spot = card.at("/field/spots/0/id").asString();
+        visit = java.util.UUID.randomUUID().toString();
+        Object saved = page.evaluate("""
+                ([visit, field]) => fetch('/api/visits/' + visit, { method: 'PUT', headers: {
+                  'Content-Type': 'application/json',
+                  'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
+                }, body: JSON.stringify({ fieldId: field, day: new Date().toISOString().slice(0, 10), state: 'running',
+                  question: 'routine', methods: ['slaking', 'penetration'], moisture: 'moist', version: 0 }),
+                }).then((answer) => answer.status)""", List.of(visit, field));
+        assertThat(saved).isEqualTo(200);
+        adviser.open("/fields/" + field + "/visits/" + visit + "/measure");
+        page.locator("[data-offline=ready]").waitFor();
+    }
+
+    @AfterEach
+    void nothingWentWrong() {
+        List<String> faults = adviser.faults();
+        // What the tests themselves cut off is written down by the browser.
+        faults.removeIf(fault -> fault.contains("ERR_INTERNET_DISCONNECTED")
+                || fault.contains("ERR_FAILED")
+                || fault.contains("status of 401")
+                || fault.contains("status of 403")
+                || fault.contains("status of 409"));
+        adviser.close();
+        assertThat(faults).isEmpty();
+    }
+
+    private JsonNode fromServer(String path) {
+        return JSON.readTree((String) page.evaluate("path => fetch(path).then((answer) => answer.text())", path));
+    }
+
+    private JsonNode field(String name) {
+        for (JsonNode card : fromServer("/api/season").get("fields")) {
+            if (card.at("/field/name").asString().equals(name)) {
+                return card;
+            }
+        }
+        throw new AssertionError("no field " + name);
+    }
+
+    private JsonNode readings() {
+        return fromServer("/api/visits/" + visit).get("readings");
+    }
+
+    private void openSlaking() {
+        page.getByLabel(Pattern.compile("^Slaking, spot 1:")).click();
+    }
+
+    /** Five crumbs that never fall: 100 of 100. */
+    private void type() {
+        adviser.button("Ten minutes, no swirling").click();
+        adviser.choice("Crumbs", "Air-dry").click();
+        page.getByLabel("Step 3 of 3").or(page.getByLabel("Step 2 of 2")).last().click();
+        for (int crumb = 1; crumb <= 5; crumb++) {
+            adviser.choice("Crumb " + crumb + " fell apart", "never").click();
+        }
+        page.getByLabel("Was each that is left pressed, and every stone struck out?")
+                .check();
+        page.getByLabel("Were the crumbs placed, not dropped?").check();
+        assertThat(page.getByTestId("score")).containsText("100");
+    }
+
+    private void count() {
+        adviser.button("Count this reading").click();
+        assertThat(page.getByText("Kept on this device, to send.")).isVisible();
+    }
+
+    @Test
+    void a_page_loaded_without_a_signal_measures_scores_and_decides_and_sends_when_it_is_back() {
+        adviser.offline(true);
+        page.reload();
+        openSlaking();
+        type();
+        page.reload();
+        assertThat(page.getByTestId("score")).containsText("100");
+        count();
+        assertThat(page.getByTestId("score")).containsText("100");
+        assertThat(page.getByTestId("sending")).containsText("no signal");
+        assertThat(page.getByTestId("sending")).containsText("1 to send");
+
+        adviser.go("read");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
+                .click();
+        assertThat(page.getByText("Slaking").first()).isVisible();
+        adviser.go("decide");
+        assertThat(adviser.heading("Next best test")).isVisible();
+
+        adviser.offline(false);
+        adviser.go("measure");
+        adviser.waitUntilSent();
+        JsonNode readings = readings();
+        assertThat(readings).hasSize(1);
+        assertThat(readings.at("/0/evaluation/score").asDouble()).isEqualTo(100);
+        assertThat(readings.at("/0/enteredBy").asString()).isEqualTo("Adviser");
+    }
+
+    @Test
+    void an_answer_lost_on_the_way_is_neither_a_conflict_nor_a_second_reading() {
+        openSlaking();
+        type();
+        AtomicInteger lost = new AtomicInteger();
+        page.route("**/api/readings/*", route -> {
+            if (lost.incrementAndGet() <= 2) {
+                // It reaches the server, and its answer does not come back.
+                route.fetch();
+                route.abort();
+            } else {
+                route.resume();
+            }
+        });
+        count();
+        adviser.waitUntilSent();
+        assertThat(lost.get()).isGreaterThanOrEqualTo(3);
+        assertThat(readings()).hasSize(1);
+        assertThat(page.getByText("needs you")).hasCount(0);
+    }
+
+    @Test
+    void the_page_of_a_captive_portal_does_not_count_as_sent() {
+        openSlaking();
+        type();
+        page.route(
+                "**/api/readings/*",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setStatus(200)
+                        .setContentType("text/html")
+                        .setBody("<html>Welcome to the inn</html>")));
+        count();
+        assertThat(page.getByTestId("sending")).containsText("1 to send");
+        assertThat(readings()).isEmpty();
+        page.unroute("**/api/readings/*");
+        adviser.waitUntilSent();
+        assertThat(readings()).hasSize(1);
+    }
+
+    @Test
+    void a_tab_killed_while_it_sends_loses_nothing_and_doubles_nothing() {
+        openSlaking();
+        type();
+        page.route("**/api/readings/*", route -> route.fetch());
+        count();
+        page.close();
+        page = adviser.anotherTab();
+        adviser.open("/");
+        adviser.waitUntilSent();
+        assertThat(readings()).hasSize(1);
+    }
+
+    @Test
+    void signed_out_the_password_is_asked_for_over_the_page_and_what_waits_is_sent() {
+        openSlaking();
+        type();
+        adviser.signedOutByTheServer();
+        adviser.button("Count this reading").click();
+        Locator again = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Sign in again"));
+        assertThat(again.getByText("adviser@tidewrack.example")).isVisible();
+        again.getByLabel("Password").fill("slack-tide-41");
+        again.getByText("Sign in and send").click();
+        adviser.waitUntilSent();
+        assertThat(readings()).hasSize(1);
+    }
+
+    @Test
+    void what_one_person_counted_is_not_sent_under_anothers_name() {
+        openSlaking();
+        type();
+        page.route("**/api/readings/*", Route::abort);
+        count();
+        // Somebody else signs in on the same device, in the same browser.
+        Object status = page.evaluate("""
+                () => fetch('/api/session', { method: 'POST', headers: { 'Content-Type': 'application/json',
+                  'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1] },
+                  body: JSON.stringify({ email: 'second@tidewrack.example', password: 'slack-tide-41' }),
+                }).then((answer) => answer.status)""");
+        assertThat(status).isEqualTo(200);
+        page.reload();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Account of Second"))
+                .waitFor();
+        assertThat(page.getByTestId("sending")).containsText("all sent");
+        page.unroute("**/api/readings/*");
+        page.reload();
+        assertThat(page.getByTestId("sending")).containsText("all sent");
+        assertThat(readings()).isEmpty();
+        adviser.signedOutByTheServer();
+        adviser.signIn("adviser@tidewrack.example");
+        adviser.waitUntilSent();
+        assertThat(readings().at("/0/enteredBy").asString()).isEqualTo("Adviser");
+    }
+
+    @Test
+    void a_full_device_says_that_the_reading_is_not_counted_and_keeps_what_was_typed() {
+        openSlaking();
+        type();
+        page.evaluate("""
+                () => {
+                  IDBObjectStore.prototype.add = function () {
+                    throw new DOMException('no room', 'QuotaExceededError');
+                  };
+                }""");
+        adviser.button("Count this reading").click();
+        assertThat(page.getByText("This reading is not counted")).isVisible();
+        page.reload();
+        assertThat(page.getByTestId("score")).containsText("100");
+        count();
+        adviser.waitUntilSent();
+        assertThat(readings()).hasSize(1);
+    }
+
+    @Test
+    void a_refused_reading_opens_on_the_bench_as_it_was_typed_and_keeps_its_parcel() {
+        openSlaking();
+        type();
+        page.route(
+                "**/api/readings/*",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setStatus(422)
+                        .setContentType("application/problem+json")
+                        .setBody(JSON.writeValueAsString(Map.of(
+                                "status",
+                                422,
+                                "code",
+                                "refused",
+                                "detail",
+                                "Nothing was saved.",
+                                "errors",
+                                List.of(Map.of(
+                                        "path", "/note", "code", "too-long", "text", "The note is too long.")))))));
+        count();
+        page.getByText("1 needs you").click();
+        assertThat(page.getByText("The note is too long.")).isVisible();
+        page.unroute("**/api/readings/*");
+        adviser.button("Open it as it was typed").click();
+        page.getByLabel("Was each that is left pressed, and every stone struck out?")
+                .check();
+        page.getByLabel("Were the crumbs placed, not dropped?").check();
+        assertThat(page.getByTestId("score")).containsText("100");
+        adviser.button("Count this reading").click();
+        adviser.waitUntilSent();
+        assertThat(readings()).hasSize(1);
+        assertThat(page.getByText("needs you")).hasCount(0);
+    }
+}
