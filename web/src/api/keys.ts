@@ -14,6 +14,7 @@ export const keys = {
   visits: (fieldId: string) => ['field', fieldId, 'visits'] as const,
   interventions: (fieldId: string) => ['field', fieldId, 'interventions'] as const,
   trend: (fieldId: string, zone: string) => ['field', fieldId, 'trend', zone] as const,
+  presence: (visitId: string) => ['presence', visitId] as const,
   visit: (id: string) => ['visit', id] as const,
   scores: (id: string, zone: string) => ['visit', id, 'scores', zone] as const,
   values: (id: string, zone: string) => ['visit', id, 'values', zone] as const,

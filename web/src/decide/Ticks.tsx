@@ -4,6 +4,8 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { Planning, Visit, WholeVisit } from '../api/types';
+import { knowVisit } from '../device/known';
+import { save } from '../device/save';
 import { mayWrite, useMe } from '../people/session';
 
 type State = 'seen' | 'not-there' | 'not-looked';
@@ -24,17 +26,20 @@ export function Ticks({ whole, zone }: { whole: WholeVisit; zone: string }) {
   async function set(finding: string, state: State) {
     const { [finding]: _, ...others } = ticks;
     const next = state === 'not-looked' ? others : { ...others, [finding]: state === 'seen' };
-    const { id, observerId, observerName, ...visit } = whole.visit;
+    const { visit, field } = whole;
+    const is = { ...visit, ticks: { ...visit.ticks, [zone]: next } };
     setBusy(true);
     try {
-      await take(
-        api.PUT('/api/visits/{id}', {
-          params: { path: { id } },
-          body: { ...visit, ticks: { ...visit.ticks, [zone]: next } },
-        }),
-      );
+      const saved = await save<Visit>({
+        person: me.id,
+        path: `/api/visits/${visit.id}`,
+        was: visit,
+        is,
+        label: `What eyes saw, ${field.name}`,
+      });
       setFault(null);
-      await queries.invalidateQueries({ queryKey: keys.visit(id) });
+      knowVisit(queries, field, saved.kept ? is : saved.stands);
+      await queries.invalidateQueries({ queryKey: ['visit', visit.id, 'causes'] });
     } catch (error) {
       setFault(sentence(error));
     } finally {

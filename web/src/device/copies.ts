@@ -6,7 +6,7 @@ import { database } from './database';
 import { settle } from './words';
 
 /** Answers that make no sense on another day, or are asked with every key. */
-const NOT_KEPT = ['evaluation', 'health', 'session', 'welcome', 'people', 'sessions', 'core'];
+const NOT_KEPT = ['evaluation', 'health', 'session', 'welcome', 'people', 'sessions', 'presence'];
 const OPENED_DAYS = 30;
 const DAY_MS = 86_400_000;
 
@@ -54,6 +54,11 @@ export async function opened(fieldId: string): Promise<void> {
 export async function takeAlong(queries: QueryClient, planned: string[]): Promise<void> {
   const db = database();
   if (!db) return;
+  // What every page may need, whichever field it shows.
+  queries.setQueryData(keys.methods, await take(api.GET('/api/methods')));
+  queries.setQueryData(keys.remedies, await take(api.GET('/api/remedies')));
+  queries.setQueryData(keys.planning, await take(api.GET('/api/planning')));
+  queries.setQueryData(keys.holdings, await take(api.GET('/api/holdings')));
   const openedLately = await db.copies
     .where('key')
     .startsWith('opened:')

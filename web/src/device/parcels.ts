@@ -36,7 +36,8 @@ export async function loadParcels(): Promise<void> {
   tell();
 }
 
-type Post = Pick<Parcel, 'path' | 'body' | 'label' | 'person'> & Partial<Pick<Parcel, 'verb' | 'result'>>;
+type Post = Pick<Parcel, 'path' | 'body' | 'label' | 'person'> &
+  Partial<Pick<Parcel, 'id' | 'verb' | 'result'>>;
 
 /**
  * Keeps something to be sent. In the same transaction the draft it was made of goes, so that there is no moment at which it is
@@ -55,8 +56,8 @@ export async function post(
   const parcel: Parcel = {
     verb: 'PUT',
     result: null,
-    ...it,
     id: newId(),
+    ...it,
     seq: (all.at(-1)?.seq ?? 0) + 1,
     after: needs(it, all).filter((id) => id !== old?.id),
     state: fresh,

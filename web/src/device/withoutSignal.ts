@@ -38,8 +38,12 @@ export function answered(said: unknown): unknown {
 
 /** The copy of a field with what the page knows of its visits since, and with what was counted here and is not sent yet. */
 async function bundleOf(queries: QueryClient, fieldId: string): Promise<FieldCopy | null> {
-  const copy = await copyOf(fieldId);
-  if (!copy) return null;
+  const kept = await copyOf(fieldId);
+  const field = queries.getQueryData<FieldCopy['field']>(keys.field(fieldId)) ?? kept?.field;
+  const all = queries.getQueryData<FieldCopy['visits']>(keys.visits(fieldId)) ?? kept?.visits;
+  if (!field || !all) return null;
+  const log = queries.getQueryData<FieldCopy['log']>(keys.interventions(fieldId)) ?? kept?.log ?? [];
+  const copy = { readings: [], ...kept, field, visits: all, log } as unknown as FieldCopy;
   const known = copy.visits.map((visit) => queries.getQueryData<WholeVisit>(keys.visit(visit.id)));
   const visits = copy.visits.map((visit, i) => {
     const page = known[i];

@@ -1,15 +1,18 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { Failed, refusals, sentence } from '../api/problem';
 import type { Intervention, LandField } from '../api/types';
+import { knowDone } from '../device/known';
+import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
 import { day, show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { parse } from '../ground/units';
+import { useKept } from '../ground/useKept';
+import { useMe } from '../people/session';
 
 const KINDS = [
   'lime',
@@ -58,7 +61,8 @@ export function Log({
 }) {
   const queries = useQueryClient();
   const [id, setId] = useState(newId);
-  const [form, setForm] = useState(EMPTY);
+  const me = useMe();
+  const [form, setForm, forget] = useKept(`log:${field.id}`, 1, EMPTY);
   const [fault, setFault] = useState<unknown>(null);
   const at = (path: string) => refusals(fault).find((one) => one.path === path)?.text;
 
@@ -75,29 +79,28 @@ export function Log({
       return;
     }
     try {
-      await take(
-        api.PUT('/api/interventions/{id}', {
-          params: { path: { id } },
-          body: {
-            fieldId: field.id,
-            doneOn: form.doneOn || (null as unknown as string),
-            kind: form.kind || (null as unknown as string),
-            amount: amount.value,
-            unit: amount.value === null ? null : form.unit,
-            product: form.product.trim() || null,
-            zoneId: form.zoneId || null,
-            depthCm: depth.value,
-            crop: (WITH_CROP.includes(form.kind) && form.crop.trim()) || null,
-            note: form.note.trim() || null,
-            version: 0,
-          },
-        }),
-      );
+      const is = {
+        fieldId: field.id,
+        doneOn: form.doneOn || (null as unknown as string),
+        kind: form.kind || (null as unknown as string),
+        amount: amount.value,
+        unit: amount.value === null ? null : form.unit,
+        product: form.product.trim() || null,
+        zoneId: form.zoneId || null,
+        depthCm: depth.value,
+        crop: (WITH_CROP.includes(form.kind) && form.crop.trim()) || null,
+        note: form.note.trim() || null,
+        version: 0,
+      };
+      const path = `/api/interventions/${id}`;
+      const label = `Done: ${form.kind}, ${field.name}`;
+      const saved = await save<Intervention>({ person: me.id, path, was: null, is, label });
+      knowDone(queries, saved.kept ? { ...is, id } : saved.stands);
       setId(newId());
+      forget();
       setForm(EMPTY);
       setFault(null);
-      await queries.invalidateQueries({ queryKey: keys.interventions(field.id) });
-      await queries.invalidateQueries({ queryKey: keys.season });
+      if (!saved.kept) await queries.invalidateQueries({ queryKey: keys.season });
     } catch (error) {
       setFault(error);
     }

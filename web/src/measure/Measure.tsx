@@ -5,6 +5,7 @@ import { Show } from '../ground/State';
 import { Bench } from './Bench';
 import { Tray } from './Tray';
 import { useMoves } from './useMoves';
+import { useTogether } from './useTogether';
 
 /** The tray of methods and spots, and beside it, or in its place on a phone, the bench of the cell in hand. */
 export function Measure() {
@@ -36,9 +37,15 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
     go: (nextSpot, nextMethod) => setSearch({ spot: nextSpot, method: nextMethod }),
   });
   const inHand = spot && method;
+  const others = useTogether(whole.visit.id, spot?.id ?? null);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-11 gap-y-6 wide:grid-cols-[minmax(0,37rem)_minmax(0,1fr)]">
       <div className={inHand ? 'max-wide:hidden' : ''}>
+        {others.map((one) => (
+          <p key={one.personId} className="mb-2" role="status">
+            {one.name} stands at spot {spots.find((other) => other.id === one.spotId)?.label ?? 'elsewhere'}.
+          </p>
+        ))}
         <Tray
           whole={whole}
           methods={chosen}

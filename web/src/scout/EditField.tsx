@@ -1,11 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { api, take } from '../api/client';
 import { type Refusal, refusals, sentence } from '../api/problem';
 import type { LandField } from '../api/types';
+import { knowField } from '../device/known';
+import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
+import { useKept } from '../ground/useKept';
+import { useMe } from '../people/session';
 import { FieldFacts } from './FieldFacts';
 import { type FieldForm, formOf, knownOf } from './fieldForm';
 import { TexturePick } from './TexturePick';
@@ -14,7 +17,8 @@ import { SCHOOLS, USES } from './words';
 /** What is known of a field, put right: it speaks for readings to come; old ones stay as they were scored. */
 export function EditField({ field, onDone }: { field: LandField; onDone: () => void }) {
   const queries = useQueryClient();
-  const [form, setForm] = useState(() => formOf(field));
+  const me = useMe();
+  const [form, setForm, forget] = useKept<FieldForm>(`field:${field.id}:${field.version}`, 1, formOf(field));
   const [found, setFound] = useState<Refusal[]>([]);
   const [fault, setFault] = useState<string | null>(null);
   const at = (path: string) => found.find((one) => one.path === path)?.text;
@@ -27,15 +31,14 @@ export function EditField({ field, onDone }: { field: LandField; onDone: () => v
       setFound(unread);
       return;
     }
-    const { id, holdingId, outline, timeZone, version } = field;
+    const is: LandField = { ...field, ...known, school: known.school ?? field.school };
     try {
-      await take(
-        api.PUT('/api/fields/{id}', {
-          params: { path: { id } },
-          body: { ...known, holdingId, outline, timeZone, version, mainZoneId: null },
-        }),
-      );
-      await queries.invalidateQueries();
+      const path = `/api/fields/${field.id}`;
+      const label = `What is known of ${field.name}`;
+      const saved = await save<LandField>({ person: me.id, path, was: field, is, label });
+      knowField(queries, saved.kept ? is : saved.stands);
+      forget();
+      if (!saved.kept) await queries.invalidateQueries();
       onDone();
     } catch (error) {
       setFound(refusals(error));

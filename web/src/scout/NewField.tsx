@@ -5,7 +5,9 @@ import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { type Refusal, refusals, sentence } from '../api/problem';
-import type { Corner, Holding } from '../api/types';
+import type { Corner, Holding, LandField } from '../api/types';
+import { knowField } from '../device/known';
+import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
@@ -78,28 +80,37 @@ export function NewField() {
     }
     try {
       if (holdingId === 'new') {
-        await take(
-          api.PUT('/api/holdings/{id}', {
-            params: { path: { id: form.newHoldingId } },
-            body: { name: form.holdingName, version: 0 },
-          }),
-        );
+        await save({
+          person: me.id,
+          path: `/api/holdings/${form.newHoldingId}`,
+          was: null,
+          is: { name: form.holdingName, version: 0 },
+          label: `Holding ${form.holdingName}`,
+        });
       }
-      await take(
-        api.PUT('/api/fields/{id}', {
-          params: { path: { id: form.fieldId } },
-          body: {
-            holdingId: holdingId === 'new' ? form.newHoldingId : holdingId,
-            mainZoneId: form.zoneId,
-            ...known,
-            outline: outline.corners,
-            timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-            version: 0,
-          },
-        }),
-      );
+      const is = {
+        holdingId: holdingId === 'new' ? form.newHoldingId : holdingId,
+        mainZoneId: form.zoneId,
+        ...known,
+        outline: outline.corners,
+        timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        version: 0,
+      };
+      const path = `/api/fields/${form.fieldId}`;
+      const saved = await save<LandField>({
+        person: me.id,
+        path,
+        was: null,
+        is,
+        label: `Field ${form.name}`,
+      });
+      const holdingName =
+        holdingId === 'new'
+          ? form.holdingName
+          : (holdings.data?.find((one) => one.id === holdingId)?.name ?? '');
+      knowField(queries, saved.kept ? asKept(is, form.fieldId, holdingName) : saved.stands);
       forget();
-      await queries.invalidateQueries();
+      if (!saved.kept) await queries.invalidateQueries();
       void navigate(`/fields/${form.fieldId}/scout`);
     } catch (error) {
       setFound(refusals(error));
@@ -215,4 +226,24 @@ export function NewField() {
       </div>
     </form>
   );
+}
+
+/** As it stands on this device until the server has it; its area is told by the server. */
+function asKept(is: { mainZoneId: string }, id: string, holdingName: string): LandField {
+  const main = {
+    id: is.mainZoneId,
+    fieldId: id,
+    name: 'whole field',
+    kind: 'main',
+    texture: null,
+    clayPercent: null,
+  };
+  return {
+    ...(is as unknown as LandField),
+    id,
+    holdingName,
+    areaHa: 0,
+    zones: [{ ...main, version: 0 }],
+    spots: [],
+  };
 }

@@ -1,10 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { Corner, LandField, Spot } from '../api/types';
+import { knowSpot } from '../device/known';
+import { save } from '../device/save';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
@@ -33,26 +34,24 @@ export function Spots({ field }: { field: LandField }) {
     try {
       if (!zone) return;
       const id = newId();
-      await take(
-        api.PUT('/api/spots/{id}', {
-          params: { path: { id } },
-          body: {
-            zoneId: zone.id,
-            label: spotLabel(zone, field.spots),
-            note: null,
-            lat: at.lat,
-            lon: at.lon,
-            retiredOn: null,
-            retiredReason: null,
-            version: 0,
-          },
-        }),
-      );
+      const is = {
+        zoneId: zone.id,
+        label: spotLabel(zone, field.spots),
+        note: null,
+        lat: at.lat,
+        lon: at.lon,
+        retiredOn: null,
+        retiredReason: null,
+        version: 0,
+      };
+      const path = `/api/spots/${id}`;
+      const label = `Spot ${is.label}, ${field.name}`;
+      const saved = await save<Spot>({ person: me.id, path, was: null, is, label });
+      knowSpot(queries, field, saved.kept ? { ...is, id, fieldId: field.id } : saved.stands);
       setPlacing(false);
       setChosen(id);
       setFault(null);
-      await queries.invalidateQueries({ queryKey: keys.field(field.id) });
-      await queries.invalidateQueries({ queryKey: keys.season });
+      if (!saved.kept) await queries.invalidateQueries({ queryKey: keys.season });
     } catch (error) {
       setFault(sentence(error));
     }
@@ -116,34 +115,35 @@ export function Spots({ field }: { field: LandField }) {
 }
 
 function EditSpot({ spot, field, onDone }: { spot: Spot; field: LandField; onDone: () => void }) {
+  const me = useMe();
   const queries = useQueryClient();
   const [label, setLabel] = useState(spot.label);
   const [note, setNote] = useState(spot.note ?? '');
   const [reason, setReason] = useState('');
   const [fault, setFault] = useState<string | null>(null);
 
-  async function save(retire: boolean) {
+  async function keep(retire: boolean) {
     if (retire && reason.trim() === '') {
       setFault('Say why it is given up; its readings stay.');
       return;
     }
     try {
-      await take(
-        api.PUT('/api/spots/{id}', {
-          params: { path: { id: spot.id } },
-          body: {
-            zoneId: spot.zoneId,
-            label,
-            note: note.trim() === '' ? null : note,
-            lat: spot.lat,
-            lon: spot.lon,
-            retiredOn: retire ? nowIso().slice(0, 10) : null,
-            retiredReason: retire ? reason : null,
-            version: spot.version,
-          },
-        }),
-      );
-      await queries.invalidateQueries({ queryKey: keys.field(field.id) });
+      const is = {
+        ...spot,
+        label,
+        note: note.trim() === '' ? null : note,
+        retiredOn: retire ? nowIso().slice(0, 10) : null,
+        retiredReason: retire ? reason : null,
+      };
+      const path = `/api/spots/${spot.id}`;
+      const saved = await save<Spot>({
+        person: me.id,
+        path,
+        was: spot,
+        is,
+        label: `Spot ${label}, ${field.name}`,
+      });
+      knowSpot(queries, field, saved.kept ? is : saved.stands);
       onDone();
     } catch (error) {
       setFault(sentence(error));
@@ -164,7 +164,7 @@ function EditSpot({ spot, field, onDone }: { spot: Spot; field: LandField; onDon
         hint="A word or two: gate end, wheelings."
       />
       <div className="flex flex-wrap gap-3">
-        <button type="button" className="button button-main" onClick={() => void save(false)}>
+        <button type="button" className="button button-main" onClick={() => void keep(false)}>
           Keep
         </button>
         <button type="button" className="button" onClick={onDone}>
@@ -180,7 +180,7 @@ function EditSpot({ spot, field, onDone }: { spot: Spot; field: LandField; onDon
             onChange={setReason}
             hint="It is never moved; set a new one instead."
           />
-          <button type="button" className="button justify-self-start" onClick={() => void save(true)}>
+          <button type="button" className="button justify-self-start" onClick={() => void keep(true)}>
             Give it up
           </button>
         </div>

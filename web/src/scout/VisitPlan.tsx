@@ -1,12 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { type Refusal, refusals, sentence } from '../api/problem';
-import type { LandField, Planning, Visit } from '../api/types';
+import type { LandField, Me, Planning, Visit, VisitBody } from '../api/types';
 import { useMethods } from '../api/useMethods';
+import { knowVisit } from '../device/known';
+import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
 import { day, show, today } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
@@ -54,7 +55,7 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
     keep({ ...form, question: id, methods });
   }
 
-  async function save(state: string) {
+  async function keepVisit(state: string) {
     const number = (typed: string, unit: string | null, path: string): number | null => {
       if (typed.trim() === '') return null;
       const parsed = parse(typed, unit);
@@ -83,13 +84,22 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
       return;
     }
     try {
-      await take(api.PUT('/api/visits/{id}', { params: { path: { id: form.id } }, body }));
+      const saved = await save<Visit>({
+        person: me.id,
+        path: `/api/visits/${form.id}`,
+        was: visit,
+        is: body,
+        label: `Visit of ${day(form.day)}, ${field.name}`,
+      });
+      knowVisit(queries, field, saved.kept ? asKept(body, form.id, visit, me) : saved.stands);
       forget();
       setFound([]);
       setFault(null);
-      await queries.invalidateQueries({ queryKey: ['field'] });
-      await queries.invalidateQueries({ queryKey: ['visit'] });
-      await queries.invalidateQueries({ queryKey: keys.season });
+      if (!saved.kept) {
+        await queries.invalidateQueries({ queryKey: ['field'] });
+        await queries.invalidateQueries({ queryKey: ['visit'] });
+        await queries.invalidateQueries({ queryKey: keys.season });
+      }
       const next = state === 'running' ? 'measure' : state === 'done' ? 'read' : 'scout';
       void navigate(`/fields/${field.id}/visits/${form.id}/${next}`);
     } catch (error) {
@@ -187,7 +197,7 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
       )}
       <div className="flex flex-wrap items-center gap-3">
         {visit?.state === 'done' ? (
-          <button type="button" className="button button-main" onClick={() => void save('done')}>
+          <button type="button" className="button button-main" onClick={() => void keepVisit('done')}>
             Save the conditions
           </button>
         ) : (
@@ -195,18 +205,18 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
             type="button"
             className="button button-main"
             disabled={!ticked || spots === 0}
-            onClick={() => void save('running')}
+            onClick={() => void keepVisit('running')}
           >
             {visit?.state === 'running' ? 'Back to measuring' : 'Begin the visit'}
           </button>
         )}
         {visit?.state !== 'done' && visit?.state !== 'running' && (
-          <button type="button" className="button" onClick={() => void save('planned')}>
+          <button type="button" className="button" onClick={() => void keepVisit('planned')}>
             {visit ? 'Save the plan' : 'Keep it planned'}
           </button>
         )}
         {visit?.state === 'running' && (
-          <button type="button" className="button" onClick={() => void save('done')}>
+          <button type="button" className="button" onClick={() => void keepVisit('done')}>
             End the visit
           </button>
         )}
@@ -220,6 +230,22 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
       )}
     </section>
   );
+}
+
+/** As it stands on this device until the server has it. */
+function asKept(body: VisitBody, id: string, visit: Visit | null, me: Me): Visit {
+  return {
+    observerId: me.id,
+    observerName: me.name,
+    revision: 0,
+    ...visit,
+    ...body,
+    id,
+    methods: body.methods ?? [],
+    startCard: body.startCard ?? {},
+    ticks: body.ticks ?? {},
+    alsoChanged: [],
+  } as Visit;
 }
 
 function startForm(visit: Visit | null): Form {

@@ -1,14 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { type Refusal, refusals, sentence } from '../api/problem';
 import type { LandField, Zone } from '../api/types';
+import { knowZone } from '../device/known';
+import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { parse } from '../ground/units';
 import { zoneName } from '../ground/ZonePick';
+import { useMe } from '../people/session';
 import { TexturePick } from './TexturePick';
 import { ZONE_KINDS } from './words';
 
@@ -65,6 +67,7 @@ function whatItIs(zone: Zone, field: LandField): string {
 
 function EditZone(props: { field: LandField; zone: Zone | null; onDone: (id: string | null) => void }) {
   const { field, zone, onDone } = props;
+  const me = useMe();
   const queries = useQueryClient();
   const [id] = useState(() => zone?.id ?? newId());
   const [kind, setKind] = useState(zone?.kind ?? 'poor');
@@ -77,27 +80,32 @@ function EditZone(props: { field: LandField; zone: Zone | null; onDone: (id: str
   const [fault, setFault] = useState<string | null>(null);
   const at = (path: string) => found.find((one) => one.path === path)?.text;
 
-  async function save() {
+  async function keep() {
     const share = clay.trim() === '' ? null : parse(clay, '%');
     if (share && !share.ok) {
       setFound([{ path: '/clayPercent', code: 'wrong-type', text: share.text }]);
       return;
     }
     try {
-      await take(
-        api.PUT('/api/zones/{id}', {
-          params: { path: { id } },
-          body: {
-            fieldId: field.id,
-            name,
-            kind,
-            texture: texture || null,
-            clayPercent: share?.ok ? share.value : null,
-            version: zone?.version ?? 0,
-          },
-        }),
-      );
-      await queries.invalidateQueries();
+      const is = {
+        id,
+        fieldId: field.id,
+        name,
+        kind,
+        texture: texture || null,
+        clayPercent: share?.ok ? share.value : null,
+        version: zone?.version ?? 0,
+      };
+      const { id: _, ...fresh } = is;
+      const saved = await save<Zone>({
+        person: me.id,
+        path: `/api/zones/${id}`,
+        was: zone,
+        is: zone === null ? fresh : is,
+        label: `${name}, ${field.name}`,
+      });
+      knowZone(queries, field, saved.kept ? is : saved.stands);
+      if (!saved.kept) await queries.invalidateQueries();
       onDone(id);
     } catch (error) {
       setFound(refusals(error));
@@ -144,7 +152,7 @@ function EditZone(props: { field: LandField; zone: Zone | null; onDone: (id: str
         </p>
       )}
       <div className="flex gap-3">
-        <button type="button" className="button button-main" onClick={() => void save()}>
+        <button type="button" className="button button-main" onClick={() => void keep()}>
           Keep the zone
         </button>
         <button type="button" className="button" onClick={() => onDone(null)}>

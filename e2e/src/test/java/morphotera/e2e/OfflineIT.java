@@ -37,12 +37,14 @@ class OfflineIT {
         spot = card.at("/field/spots/0/id").asString();
         visit = java.util.UUID.randomUUID().toString();
         Object saved = page.evaluate("""
-                ([visit, field]) => fetch('/api/visits/' + visit, { method: 'PUT', headers: {
+                ([visit, field]) => fetch('/api/planning').then((answer) => answer.json())
+                .then(({ startCard }) => fetch('/api/visits/' + visit, { method: 'PUT', headers: {
                   'Content-Type': 'application/json',
                   'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
                 }, body: JSON.stringify({ fieldId: field, day: new Date().toISOString().slice(0, 10), state: 'running',
-                  question: 'routine', methods: ['slaking', 'penetration'], moisture: 'moist', version: 0 }),
-                }).then((answer) => answer.status)""", List.of(visit, field));
+                  question: 'routine', methods: ['slaking', 'penetration'], moisture: 'moist', version: 0,
+                  startCard: Object.fromEntries(startCard.map((item) => [item.id, new Date().toISOString()])) }),
+                })).then((answer) => answer.status)""", List.of(visit, field));
         assertThat(saved).isEqualTo(200);
         adviser.open("/fields/" + field + "/visits/" + visit + "/measure");
         page.locator("[data-offline=ready]").waitFor();
@@ -274,5 +276,75 @@ class OfflineIT {
         adviser.waitUntilSent();
         assertThat(readings()).hasSize(1);
         assertThat(page.getByText("needs you")).hasCount(0);
+    }
+
+    @Test
+    void a_field_found_without_a_signal_is_drawn_planned_and_read_and_sent_in_its_order() {
+        adviser.offline(true);
+        adviser.open("/new-field");
+        adviser.choice("Whose land", "A new holding").click();
+        page.getByLabel("Name of the holding").fill("Lee Side");
+        page.getByLabel("Name of the field").fill("Behind the Dune");
+        adviser.choice("Land use", "Pasture").click();
+        page.getByLabel("Texture, if known").selectOption("loam");
+        adviser.button("A square of 1 ha round me").click();
+        adviser.button("Save the field").click();
+        assertThat(adviser.heading("Behind the Dune")).isVisible();
+        adviser.button("I stand here").click();
+        assertThat(adviser.heading("Spot 1")).isVisible();
+        adviser.button("Close").click();
+        adviser.choice("What it is to answer", "A poor patch").click();
+        adviser.choice("Soil, as a hand feels it", "Moist").click();
+        for (Locator tick : page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Start card"))
+                .getByRole(AriaRole.CHECKBOX)
+                .all()) {
+            tick.check();
+        }
+        adviser.button("Begin the visit").click();
+        page.getByLabel(Pattern.compile("^Slaking, spot 1:")).waitFor();
+        String made = page.url().replaceAll(".*/visits/([^/]+)/.*", "$1");
+        page.reload();
+        openSlaking();
+        type();
+        count();
+        assertThat(page.getByTestId("sending")).containsText("to send");
+        adviser.offline(false);
+        adviser.waitUntilSent();
+        JsonNode whole = fromServer("/api/visits/" + made);
+        assertThat(whole.at("/field/name").asString()).isEqualTo("Behind the Dune");
+        assertThat(whole.at("/field/holdingName").asString()).isEqualTo("Lee Side");
+        assertThat(whole.get("readings")).hasSize(1);
+    }
+
+    @Test
+    void two_edit_one_visit_without_a_signal_and_both_are_kept() {
+        adviser.offline(true);
+        adviser.go("scout");
+        adviser.choice("Soil, as a hand feels it", "Wet").click();
+        adviser.button("Back to measuring").click();
+        try (Visitor second = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
+            second.open(page.url().replaceAll("^https?://[^/]+", "").replace("/measure", "/scout"));
+            second.page.getByLabel("Weather").fill("fog off the sea");
+            second.button("Back to measuring").click();
+            second.waitUntilSent();
+        }
+        adviser.offline(false);
+        adviser.waitUntilSent();
+        JsonNode saved = fromServer("/api/visits/" + visit).get("visit");
+        assertThat(saved.get("moisture").asString()).isEqualTo("wet");
+        assertThat(saved.get("weather").asString()).isEqualTo("fog off the sea");
+    }
+
+    @Test
+    void each_sees_what_the_other_counted_and_where_they_stand() {
+        openSlaking();
+        try (Visitor second = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
+            second.open(page.url().replaceAll("^https?://[^/]+", "").replaceAll("[?].*", ""));
+            assertThat(second.page.getByText("Adviser stands at spot 1.")).isVisible();
+            type();
+            adviser.button("Count this reading").click();
+            assertThat(second.page.getByLabel("Slaking, spot 1: 100, thriving")).isVisible();
+        }
+        adviser.waitUntilSent();
     }
 }
