@@ -1,6 +1,7 @@
 import type { Query, QueryClient, QueryKey } from '@tanstack/react-query';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
+import { Failed } from '../api/problem';
 import type { FieldCopy, WholeVisit } from '../api/types';
 import { database } from './database';
 import { settle } from './words';
@@ -66,9 +67,14 @@ export async function takeAlong(queries: QueryClient, planned: string[]): Promis
     .toArray();
   const ids = new Set([...planned, ...openedLately.map((one) => one.key.slice('opened:'.length))]);
   for (const id of ids) {
-    const copy = await take(api.GET('/api/fields/{id}/copy', { params: { path: { id } } }));
-    await settle(async () => database()?.copies.put({ key: `copy:${id}`, value: copy, at: Date.now() }));
-    handOut(queries, copy as FieldCopy);
+    try {
+      const copy = await take(api.GET('/api/fields/{id}/copy', { params: { path: { id } } }));
+      await settle(async () => database()?.copies.put({ key: `copy:${id}`, value: copy, at: Date.now() }));
+      handOut(queries, copy as FieldCopy);
+    } catch (fault) {
+      // One that is not here any more, or not yet, keeps nobody from taking the others along.
+      if (!(fault instanceof Failed)) throw fault;
+    }
   }
 }
 

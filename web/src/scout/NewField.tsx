@@ -242,6 +242,7 @@ function asKept(is: { mainZoneId: string }, id: string, holdingName: string): La
     ...(is as unknown as LandField),
     id,
     holdingName,
+    school: 'balanced',
     areaHa: 0,
     zones: [{ ...main, version: 0 }],
     spots: [],

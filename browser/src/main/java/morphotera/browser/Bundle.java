@@ -22,6 +22,7 @@ import morphotera.measure.Site;
 import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
+import morphotera.read.School;
 import morphotera.scout.WetTime;
 
 /** A field taken along, as {@code GET /api/fields/{id}/copy} answers, read into what the rules know. */
@@ -114,7 +115,7 @@ final class Bundle {
                 numberOrNull(field, "wellM"),
                 numberOrNull(field, "septicM"),
                 dayOrNull(field, "sulphideClearOn"),
-                field.at("school").text(),
+                field.has("school") ? field.at("school").text() : School.BALANCED.word(),
                 field.at("outline").each(corner -> corner.at("lat").number()).get(0),
                 field.at("zones")
                         .each(zone -> new Site.Zone(
