@@ -516,6 +516,22 @@ export interface paths {
         patch: operations["patchSpot"];
         trace?: never;
     };
+    "/api/units/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}": {
         parameters: {
             query?: never;
@@ -2554,6 +2570,10 @@ export interface components {
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             visit: components["schemas"]["morphotera.app.scout.Visit"];
         };
+        "morphotera.app.measure.UnitController.Typed": {
+            text: string;
+            unit: string;
+        };
         "morphotera.app.people.PeopleController.PersonBody": {
             email: string;
             holdingIds: string[] | null;
@@ -3027,6 +3047,12 @@ export interface components {
             /** Format: double */
             before: number;
             spot: string;
+        };
+        "morphotera.ground.Figure": {
+            as: string;
+            unit: string;
+            /** Format: double */
+            value: number;
         };
         "morphotera.measure.Curves.Placed": {
             curve: string;
@@ -4285,6 +4311,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.land.Spot"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.UnitController.Typed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.ground.Figure"];
                 };
             };
         };

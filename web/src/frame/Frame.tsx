@@ -199,7 +199,7 @@ function SendState() {
       role="status"
       data-testid="sending"
     >
-      On this device, {words}
+      On this device{words && `, ${words}`}
       {need > 0 && (
         <Link to="/" className="ml-2 text-warn underline">
           {need} {need === 1 ? 'needs' : 'need'} you

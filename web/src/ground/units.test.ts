@@ -18,7 +18,7 @@ describe('a number as people write it', () => {
     expect(value('3 1/2 in', 'mm')).toBe(88.9);
     expect(value('1/2 in', 'cm')).toBe(1.27);
     expect(value('90mm', 'cm')).toBe(9);
-    expect(value('300 psi', 'kPa')).toBe(2068.4271);
+    expect(value('300 psi', 'kPa')).toBe(2068.427188);
     expect(value('50 °F', '°C')).toBe(10);
   });
 
@@ -34,4 +34,11 @@ describe('a number as people write it', () => {
     expect(parse('3 kg', 'mm')).toEqual({ ok: false, text: "'kg' is not a unit here; write mm." });
     expect(parse('1/0 in', 'mm').ok).toBe(false);
   });
+});
+
+it('a comma before three digits is asked about', () => {
+  expect(parse('1,200', 'kPa')).toMatchObject({ ok: false, text: expect.stringContaining('1.200 or 1200') });
+  expect(parse('-12,500 mm', 'mm')).toMatchObject({ ok: false });
+  expect(parse('1,5', 'mm')).toEqual({ ok: true, value: 1.5 });
+  expect(parse('1.200', 'mm')).toEqual({ ok: true, value: 1.2 });
 });

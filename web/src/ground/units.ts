@@ -16,7 +16,7 @@ const FACTORS: Record<string, Record<string, number>> = {
   mm: TO_MM,
   cm: Object.fromEntries(Object.entries(TO_MM).map(([unit, mm]) => [unit, mm / 10])),
   m: Object.fromEntries(Object.entries(TO_MM).map(([unit, mm]) => [unit, mm / 1000])),
-  kPa: { kpa: 1, mpa: 1000, psi: 6.894757, bar: 100 },
+  kPa: { kpa: 1, mpa: 1000, psi: 6.894757293168, bar: 100 },
   min: { min: 1, h: 60, hour: 60, hours: 60, s: 1 / 60 },
   s: { s: 1, sec: 1, min: 60 },
   'g/cm³': { 'g/cm³': 1, 'g/cm3': 1, 't/m³': 1 },
@@ -34,6 +34,14 @@ export function parse(typed: string, unit: string | null): Parsed {
   if ((unit === 'min' || unit === 's') && /^\d+:\d{1,2}$/.test(text)) {
     const [minutes = 0, seconds = 0] = text.split(':').map(Number);
     return { ok: true, value: unit === 'min' ? minutes + seconds / 60 : minutes * 60 + seconds };
+  }
+  // A comma before three digits can be meant two ways: it is asked about, not guessed.
+  const both = /^(-?\d+),(\d{3})(?!\d)/.exec(text);
+  if (both) {
+    return {
+      ok: false,
+      text: `Write ${both[1]}.${both[2]} or ${both[1]}${both[2]}: this comma can be meant both ways.`,
+    };
   }
   const { number, rest } = split(text);
   if (number === null) {

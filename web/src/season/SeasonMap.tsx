@@ -33,6 +33,7 @@ export function SeasonMap({ cards }: { cards: FieldCard[] }) {
     const wide = Math.max(...xs) - Math.min(...xs);
     return { card, points, centre: middle(points), wide, bottom: Math.max(...ys), small: wide < 16 };
   });
+  const bar = scaleBar(projection.pxPerM, narrow ? 80 : 130);
   const labels = placeLabels(
     shapes.map(({ card, centre, wide, bottom, small }): Label => {
       const text = card.field.name;
@@ -47,8 +48,11 @@ export function SeasonMap({ cards }: { cards: FieldCard[] }) {
       };
     }),
     sheet,
+    [
+      { x: 30, y: sheet.height - 46, width: bar.px + 90, height: 40 },
+      { x: 26, y: 8, width: 40, height: 74 },
+    ],
   );
-  const bar = scaleBar(projection.pxPerM, narrow ? 80 : 130);
   return (
     <svg
       viewBox={`0 0 ${sheet.width} ${sheet.height}`}

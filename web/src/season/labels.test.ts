@@ -31,3 +31,13 @@ it('a label at the edge is kept on the sheet', () => {
   expect((label?.x ?? 0) + 90).toBeLessThanOrEqual(400);
   expect((label?.y ?? 0) + 26).toBeLessThanOrEqual(300);
 });
+
+it('a name keeps off the scale bar and the north arrow', () => {
+  const bar = { x: 0, y: 170, width: 120, height: 30 };
+  const [name] = placeLabels(
+    [{ id: 'a', x: 20, y: 165, width: 90, height: 20 }],
+    { width: 200, height: 220 },
+    [bar],
+  );
+  expect(name && overlap(name, bar)).toBe(false);
+});

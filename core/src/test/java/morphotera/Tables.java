@@ -23,7 +23,15 @@ public final class Tables {
             Yardstick.of(map(read("/morphotera/plain-yardstick.json")), School.BALANCED);
     public static final CauseTable CAUSES = CauseTable.of(map(read("/morphotera/plain-causes.json")));
 
+    private static final JsonNode CONTRACTS = read("/morphotera/worked-contracts.json");
+
     private Tables() {}
+
+    /** The worked cases of one address. */
+    public static Stream<JsonNode> contracts(String post) {
+        return StreamSupport.stream(CONTRACTS.spliterator(), false)
+                .filter(one -> post.equals(one.path("post").asString("")));
+    }
 
     /** Evaluates with an arable loam on a good day, or with what is given in its place. */
     public static Evaluation evaluate(String method, Map<String, ?> context, Map<String, ?> reading) {

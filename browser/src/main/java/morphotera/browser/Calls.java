@@ -11,6 +11,7 @@ import morphotera.decide.remedies.Remedies;
 import morphotera.follow.Unlike;
 import morphotera.follow.VisitChange;
 import morphotera.ground.Coded;
+import morphotera.ground.Figure;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.ground.Tree;
@@ -66,6 +67,22 @@ public final class Calls {
             School school = Coded.of(School.values(), site.school());
             return Trees.evaluation(
                     Bench.evaluate(known.get(), context, object(in, "reading"), Shipped.yardstick(school)));
+        });
+    }
+
+    /** @param body with {@code text} as typed and the {@code unit} it is kept in */
+    public static String readUnit(String body) {
+        return answer(body, in -> {
+            try {
+                Figure figure = Figure.read(String.valueOf(in.get("text")), String.valueOf(in.get("unit")));
+                return Trees.of("value", figure.value(), "unit", figure.unit(), "as", figure.as());
+            } catch (Figure.Unread fault) {
+                Map<String, Object> problem = Trees.refused(List.of(fault.refusal()));
+                if (!fault.offers().isEmpty()) {
+                    problem.put("offers", fault.offers());
+                }
+                return problem;
+            }
         });
     }
 

@@ -42,4 +42,9 @@ public final class Exports {
     public static String evaluateAt(String body) {
         return Calls.evaluateAt(body);
     }
+
+    @JSExport
+    public static String readUnit(String body) {
+        return Calls.readUnit(body);
+    }
 }

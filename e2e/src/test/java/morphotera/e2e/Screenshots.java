@@ -88,4 +88,65 @@ class Screenshots {
             keep(adviser, "phone-section");
         }
     }
+
+    @Test
+    void on_a_phone_without_a_signal() {
+        try (Visitor adviser = Visitor.onPhone(jar)) {
+            adviser.signIn("adviser@tidewrack.example");
+            openField(adviser, "Gate Hollow");
+            adviser.page.locator("[data-offline=ready]").waitFor();
+            adviser.offline(true);
+            adviser.page.reload();
+            adviser.page.getByLabel("Slaking, spot 2").click();
+            adviser.button("Ten minutes, no swirling").click();
+            adviser.choice("Crumbs", "Air-dry").click();
+            adviser.page.getByLabel("Step 2 of 2").click();
+            for (int crumb = 1; crumb <= 5; crumb++) {
+                adviser.choice("Crumb " + crumb + " fell apart", "never").click();
+            }
+            adviser.page
+                    .getByLabel("Was each that is left pressed, and every stone struck out?")
+                    .check();
+            adviser.page.getByLabel("Were the crumbs placed, not dropped?").check();
+            adviser.page.getByTestId("score").waitFor();
+            adviser.button("Count this reading").click();
+            adviser.page.getByText("Kept on this device, to send.").waitFor();
+            keep(adviser, "phone-offline");
+            keep(adviser, "x-home");
+            adviser.go("decide");
+            adviser.heading("Next best test").waitFor();
+            keep(adviser, "x-decide-offline");
+            adviser.open("/");
+            keep(adviser, "x-season-offline");
+            adviser.offline(false);
+            adviser.waitUntilSent();
+        }
+    }
+
+    @Test
+    void x_again() {
+        try (Visitor adviser = Visitor.atDesk(jar)) {
+            adviser.signIn("adviser@tidewrack.example");
+            openField(adviser, "Gate Hollow");
+            adviser.page.getByLabel("Slaking, spot 1").click();
+            adviser.button("Ten minutes, no swirling").click();
+            adviser.choice("Crumbs", "Air-dry").click();
+            adviser.signedOutByTheServer();
+            adviser.page.getByText("Sign in again").waitFor();
+            keep(adviser, "x-again");
+        }
+        try (Visitor adviser = Visitor.onPhone(jar)) {
+            adviser.signIn("adviser@tidewrack.example");
+            openField(adviser, "Gate Hollow");
+            adviser.page.getByLabel("Slaking, spot 1").click();
+            adviser.page.route("**/api/visits/*/drafts/**", route -> route.fulfill(
+                    new com.microsoft.playwright.Route.FulfillOptions().setStatus(422).setBody(
+                    "{\"status\":422,\"code\":\"refused\",\"detail\":\"Nothing was saved. Each finding says where and what to do.\",\"errors\":[{\"path\":\"/note\",\"code\":\"x\",\"text\":\"The note is too long.\"}]}")));
+            adviser.button("Ten minutes, no swirling").click();
+            adviser.choice("Crumbs", "Air-dry").click();
+            adviser.page.getByText("needs you").waitFor();
+            adviser.open("/");
+            keep(adviser, "x-needs");
+        }
+    }
 }

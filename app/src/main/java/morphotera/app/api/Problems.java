@@ -1,6 +1,7 @@
 package morphotera.app.api;
 
 import java.util.List;
+import morphotera.ground.Figure;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.slf4j.Logger;
@@ -34,6 +35,20 @@ class Problems {
                 Problem.refused(422, "Nothing was saved. Each finding says where and what to do.", refused.refusals()));
     }
 
+    /** A figure that cannot be read, or can be read two ways. */
+    @ExceptionHandler
+    ResponseEntity<Problem> unread(Figure.Unread fault) {
+        return answer(new Problem(
+                "about:blank",
+                "Not a figure",
+                422,
+                "refused",
+                fault.getMessage(),
+                List.of(fault.refusal()),
+                null,
+                fault.offers().isEmpty() ? null : fault.offers()));
+    }
+
     @ExceptionHandler
     ResponseEntity<Problem> notFound(NotFound fault) {
         return answer(Problem.of(404, "not-here", "Not here", fault.getMessage()));
@@ -47,7 +62,14 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Problem> stale(Stale fault) {
         return answer(new Problem(
-                "about:blank", "Changed meanwhile", 409, "stale", fault.getMessage(), List.of(), fault.current()));
+                "about:blank",
+                "Changed meanwhile",
+                409,
+                "stale",
+                fault.getMessage(),
+                List.of(),
+                fault.current(),
+                null));
     }
 
     @ExceptionHandler
