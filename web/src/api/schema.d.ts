@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["judge_1"];
+        post: operations["judge_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -29,7 +29,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["judge"];
+        post: operations["judge_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/change/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -62,6 +78,22 @@ export interface paths {
         get?: never;
         put: operations["put_4"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -734,6 +766,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["waterBudget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather-gates/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2148,6 +2196,23 @@ export interface components {
             /** Format: double */
             before: number | null;
         };
+        "morphotera.app.follow.ChangeController.Stop": {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            plusMinusNow: number | null;
+            /** Format: double */
+            plusMinusThen: number | null;
+        };
+        "morphotera.app.follow.ChangeController.StopBody": {
+            /** Format: double */
+            minutesPerSpot: number | null;
+            /** Format: int32 */
+            more: number | null;
+            /** Format: double */
+            observerSpread: number | null;
+            scores: number[];
+        };
         "morphotera.app.follow.ChangeController.TrendView": {
             groups: components["schemas"]["morphotera.app.follow.ChangeController.GroupSlope"][];
             methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodSlope"][];
@@ -2379,6 +2444,16 @@ export interface components {
             variant: string | null;
             /** Format: uuid */
             visitId: string;
+        };
+        "morphotera.app.measure.DeviceController.AtBody": {
+            /** Format: double */
+            atS: number | null;
+            /** Format: double */
+            value: number | null;
+        };
+        "morphotera.app.measure.DeviceController.StreamBody": {
+            kind: string;
+            stream: components["schemas"]["morphotera.app.measure.DeviceController.AtBody"][];
         };
         "morphotera.app.measure.Draft": {
             body: {
@@ -2745,6 +2820,42 @@ export interface components {
         "morphotera.app.scout.VisitController.TickView": {
             id: string;
             text: string;
+        };
+        "morphotera.app.scout.WeatherGateController.DayBody": {
+            /** Format: double */
+            airMeanC: number | null;
+            /** Format: date */
+            day: string;
+            forecast: boolean | null;
+            /** Format: double */
+            irrigationMm: number | null;
+            /** Format: double */
+            rainMm: number | null;
+        };
+        "morphotera.app.scout.WeatherGateController.GateBody": {
+            days: components["schemas"]["morphotera.app.scout.WeatherGateController.DayBody"][];
+            /** Format: date */
+            from: string;
+            methods: string[];
+            textureGroup: string | null;
+            /** Format: date */
+            to: string;
+        };
+        "morphotera.app.scout.WeatherGateController.Judged": {
+            days: components["schemas"]["morphotera.app.scout.WeatherGateController.OfDay"][];
+        };
+        "morphotera.app.scout.WeatherGateController.OfDay": {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            daysSinceRain: number | null;
+            forecast: boolean;
+            methods: components["schemas"]["morphotera.scout.WeatherGate.OfMethod"][];
+            /** Format: double */
+            rain10dMm: number | null;
+            /** Format: double */
+            soilC: number | null;
+            why: ("frozen" | "too-hot" | "too-wet" | "wet-side" | "too-dry" | "dry-side" | "shallow-wetting" | "far-forecast" | "gap")[];
         };
         "morphotera.app.season.Season.FieldCard": {
             /** @enum {string|null} */
@@ -3180,6 +3291,17 @@ export interface components {
             unit: string | null;
             words: string[];
         };
+        "morphotera.measure.Steady": {
+            /** Format: double */
+            slopePerMin: number | null;
+            /** Format: double */
+            spread: number;
+            stable: boolean;
+            /** Format: double */
+            value: number | null;
+            /** @enum {string|null} */
+            why: "too-short" | "gap" | "out-of-range" | "jumped" | "moving" | null;
+        };
         "morphotera.measure.Step.Expect": {
             /** Format: int32 */
             coarseS: number;
@@ -3349,6 +3471,12 @@ export interface components {
             more: string;
             text: string;
         };
+        "morphotera.scout.WeatherGate.OfMethod": {
+            method: string;
+            /** @enum {string} */
+            verdict: "good" | "doubtful" | "bad";
+            why: ("frozen" | "too-hot" | "too-wet" | "wet-side" | "too-dry" | "dry-side" | "shallow-wetting" | "far-forecast" | "gap")[];
+        };
         "org.springframework.web.servlet.mvc.method.annotation.SseEmitter": {
             /** Format: int64 */
             timeout?: number;
@@ -3362,7 +3490,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    judge_1: {
+    judge_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3386,7 +3514,7 @@ export interface operations {
             };
         };
     };
-    judge: {
+    judge_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3406,6 +3534,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.follow.Change"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.follow.ChangeController.StopBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.follow.ChangeController.Stop"];
                 };
             };
         };
@@ -3452,6 +3604,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.measure.Clock"];
+                };
+            };
+        };
+    };
+    judge_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.DeviceController.StreamBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.measure.Steady"];
                 };
             };
         };
@@ -4744,6 +4920,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.decide.WaterBudget"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.scout.WeatherGateController.GateBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.WeatherGateController.Judged"];
                 };
             };
         };

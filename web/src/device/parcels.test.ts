@@ -176,3 +176,11 @@ it("what an older page left is taken over; another person's stays for them", asy
   await loadParcels();
   expect(localStorage.getItem('morphotera:outbox')).toContain('9');
 });
+
+it('a server that asks to be asked again at once is asked again, with nobody pressing a key', async () => {
+  answers.push(() => Promise.resolve(new Response('{}', { status: 503, headers: { 'Retry-After': '0' } })));
+  await post(reading(A));
+  await sendAll();
+  expect(parcels()).toHaveLength(1);
+  await vi.waitFor(() => expect(parcels()).toEqual([]));
+});

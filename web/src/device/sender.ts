@@ -1,10 +1,11 @@
 import { ask, problemOf } from '../api/client';
-import { fresh, outcome, type Parcel, ready } from './parcel';
+import { fresh, heldBy, outcome, type Parcel, ready } from './parcel';
 import { drop, mark, onPosted, parcels } from './parcels';
 
 const GIVE_UP_MS = 20_000;
 const FROZEN_MS = 60_000;
 const BEAT_MS = 5000;
+const LEAST_WAIT_MS = 250;
 
 export type Sent = { parcel: Parcel; answer: unknown };
 const listeners = new Set<(sent: Sent) => void>();
@@ -90,9 +91,11 @@ async function run(who: string): Promise<void> {
     await mark(next.id, came.out.state);
     if (came.out.stop) break;
   }
-  const waiting = parcels().flatMap((one) => (one.state.is === 'waiting' ? [one.state.notBefore] : []));
-  const soonest = Math.min(...waiting.filter((at) => at > Date.now()));
-  if (Number.isFinite(soonest)) later(soonest - Date.now());
+  if (person !== who) return;
+  // Whatever may go later goes later, were it at once: nothing waits for a key to be pressed.
+  const open = parcels().filter((one) => one.state.is === 'waiting' && heldBy(one, parcels()).length === 0);
+  const soonest = Math.min(...open.map((one) => (one.state.is === 'waiting' ? one.state.notBefore : 0)));
+  if (Number.isFinite(soonest)) later(Math.max(LEAST_WAIT_MS, soonest - Date.now()));
 }
 
 function later(ms: number): void {

@@ -1,9 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { CircleUserRound } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
+import { useState, useSyncExternalStore } from 'react';
 import { useNavigate } from 'react-router';
 import { api, take } from '../api/client';
-import { remember, useMe } from '../people/session';
+import { removeDatabase } from '../device/database';
+import { parcels } from '../device/parcels';
+import { onChange } from '../device/words';
+import { leave, useMe } from '../people/session';
+import { Leaving } from './Leaving';
 
 const ITEM =
   'flex min-h-11 cursor-pointer items-center rounded-md px-3 outline-none data-[highlighted]:bg-act data-[highlighted]:text-on-act';
@@ -20,50 +25,60 @@ export function Account() {
     localStorage.setItem('morphotera:theme', next);
   }
 
+  const waiting = useSyncExternalStore(onChange, parcels).filter((one) => one.state.is !== 'put-away');
+  const [asking, setAsking] = useState(false);
+
   async function signOut() {
-    remember(null);
-    await take(api.DELETE('/api/session')).catch(() => undefined);
+    const left = parcels().some((one) => one.state.is !== 'put-away');
+    await leave(() => take(api.DELETE('/api/session')));
     queries.clear();
-    void navigate('/');
-    location.reload();
+    // What nobody waits for is not left behind for the next one at this device.
+    if (!left) await removeDatabase(me.id);
+    location.assign('/');
   }
 
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger
-        className="flex size-11 items-center justify-center rounded-full"
-        aria-label={`Account of ${me.name}`}
-      >
-        <CircleUserRound size={26} strokeWidth={1.6} aria-hidden="true" />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-40 min-w-56 rounded-[10px] border-[1.5px] border-edge bg-lift p-2 shadow-lg"
+    <>
+      {asking && <Leaving waiting={waiting} onStay={() => setAsking(false)} onLeave={() => void signOut()} />}
+      <DropdownMenu.Root modal={false}>
+        <DropdownMenu.Trigger
+          className="flex size-11 items-center justify-center rounded-full"
+          aria-label={`Account of ${me.name}`}
         >
-          <DropdownMenu.Label className="px-3 py-2">
-            <span className="block font-semibold">{me.name}</span>
-            <span className="block text-sm text-faded">{me.practice}</span>
-          </DropdownMenu.Label>
-          <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/account')}>
-            Password and devices
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/methods')}>
-            Methods
-          </DropdownMenu.Item>
-          {me.role === 'owner' && (
-            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/people')}>
-              People of the practice
+          <CircleUserRound size={26} strokeWidth={1.6} aria-hidden="true" />
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            align="end"
+            className="z-40 min-w-56 rounded-[10px] border-[1.5px] border-edge bg-lift p-2 shadow-lg"
+          >
+            <DropdownMenu.Label className="px-3 py-2">
+              <span className="block font-semibold">{me.name}</span>
+              <span className="block text-sm text-faded">{me.practice}</span>
+            </DropdownMenu.Label>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/account')}>
+              Password and devices
             </DropdownMenu.Item>
-          )}
-          <DropdownMenu.Item className={ITEM} onSelect={turnTheme}>
-            Day or dusk colours
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} onSelect={() => void signOut()}>
-            Sign out
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/methods')}>
+              Methods
+            </DropdownMenu.Item>
+            {me.role === 'owner' && (
+              <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/people')}>
+                People of the practice
+              </DropdownMenu.Item>
+            )}
+            <DropdownMenu.Item className={ITEM} onSelect={turnTheme}>
+              Day or dusk colours
+            </DropdownMenu.Item>
+            <DropdownMenu.Item
+              className={ITEM}
+              onSelect={() => (waiting.length > 0 ? setAsking(true) : void signOut())}
+            >
+              Sign out
+            </DropdownMenu.Item>
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+    </>
   );
 }

@@ -3,6 +3,7 @@ import { type ReactNode, useEffect, useRef, useSyncExternalStore } from 'react';
 import { Link, useLocation } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
+import type { Visit } from '../api/types';
 import { newerPage, onNewerPage, takeNewerPage } from '../device/install';
 import { needsSomebody } from '../device/parcel';
 import { parcels } from '../device/parcels';
@@ -15,7 +16,7 @@ import { useMe } from '../people/session';
 import { Account } from './Account';
 import { Again } from './Again';
 import { PlaceLine } from './PlaceLine';
-import { pathOf, usePlace, VERBS } from './place';
+import { type Place, pathOf, usePlace, VERBS, type Verb } from './place';
 import { Shortcuts } from './Shortcuts';
 import { VerbMark } from './VerbMark';
 
@@ -25,6 +26,7 @@ export function Frame({ children }: { children: ReactNode }) {
   const place = usePlace();
   const { pathname } = useLocation();
   const onVerb = pathname === '/' ? null : place.verb;
+  const toVerb = useToVerb(place);
   useSending();
   const offline = useOffline(usePlanned(), onVerb === null ? null : place.fieldId);
   return (
@@ -58,7 +60,7 @@ export function Frame({ children }: { children: ReactNode }) {
           {VERBS.map((verb) => (
             <Link
               key={verb}
-              to={pathOf(place, verb)}
+              to={toVerb(verb)}
               aria-current={verb === onVerb ? 'page' : undefined}
               className={`relative py-2 font-head text-[1.06rem] font-semibold capitalize ${verb === onVerb ? 'text-ink' : 'text-faded'}`}
             >
@@ -86,7 +88,7 @@ export function Frame({ children }: { children: ReactNode }) {
           {VERBS.map((verb) => (
             <Link
               key={verb}
-              to={pathOf(place, verb)}
+              to={toVerb(verb)}
               aria-current={verb === onVerb ? 'page' : undefined}
               className={`flex min-h-[3.9rem] flex-col items-center justify-center gap-0.5 font-head text-[0.84rem] font-semibold capitalize ${verb === onVerb ? 'text-ink' : 'text-faded'}`}
             >
@@ -101,6 +103,21 @@ export function Frame({ children }: { children: ReactNode }) {
       <NewerPage />
     </div>
   );
+}
+
+/** A verb of a field leads to its newest visit, from wherever no other is chosen. */
+function useToVerb(place: Place): (verb: Verb) => string {
+  const fieldId = place.fieldId ?? '';
+  const visits = useQuery({
+    queryKey: keys.visits(fieldId),
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/fields/{id}/visits', { signal, params: { path: { id: fieldId } } })) as Promise<
+        Visit[]
+      >,
+    enabled: fieldId !== '' && place.visitId === null,
+  });
+  const newest = visits.data?.[0]?.id ?? null;
+  return (verb) => pathOf(verb === 'scout' ? place : { ...place, visitId: place.visitId ?? newest }, verb);
 }
 
 /** A newer page waits: it is taken when asked, and not while a bench or a form is in hand. */

@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link, useNavigate } from 'react-router';
+import { useEffect } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { day } from '../ground/format';
 import { useNarrow } from '../ground/useNarrow';
-import { type Place, pathOf } from './place';
+import { type Place, pageOf, pathOf } from './place';
 
 /** Holding › field › visit; the visit can be changed and the verb stays. */
 export function PlaceLine({ place }: { place: Place | null }) {
   const navigate = useNavigate();
   const narrow = useNarrow();
+  const { pathname } = useLocation();
   const fieldId = place?.fieldId ?? '';
   const field = useQuery({
     queryKey: keys.field(fieldId),
@@ -22,8 +24,13 @@ export function PlaceLine({ place }: { place: Place | null }) {
       take(api.GET('/api/fields/{id}/visits', { signal, params: { path: { id: fieldId } } })),
     enabled: fieldId !== '',
   });
+  const page = pageOf(pathname);
+  const title = place?.fieldId && place.verb ? `${field.data?.name ?? ''}, ${place.verb}` : page;
+  useEffect(() => {
+    document.title = `${title} · Morphotera`;
+  }, [title]);
   if (!place?.fieldId || !place.verb) {
-    return <p className="flex-1 font-head text-lg font-semibold max-desk:text-base">The season</p>;
+    return <p className="flex-1 font-head text-lg font-semibold max-desk:text-base">{page}</p>;
   }
   const verb = place.verb;
   return (

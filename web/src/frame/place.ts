@@ -13,6 +13,18 @@ export function placeOf(path: string): Place {
   return { fieldId, visitId: second === 'visits' ? (visitId ?? null) : null, verb };
 }
 
+const PAGES: Record<string, string> = {
+  'new-field': 'A new field',
+  methods: 'Methods',
+  people: 'People of the practice',
+  account: 'Your account',
+};
+
+/** What a page that is no field's is called. */
+export function pageOf(path: string): string {
+  return PAGES[path.split('/')[1] ?? ''] ?? 'The season';
+}
+
 /** Where a verb leads from a place. Without a visit there is only scouting. */
 export function pathOf(place: Place, verb: Verb): string {
   if (!place.fieldId) return '/';

@@ -13,7 +13,7 @@ import { Show } from '../ground/State';
 import { pinTo } from '../ground/time';
 import { FirstOwner } from './FirstOwner';
 import { SignIn } from './SignIn';
-import { lastPerson, remember, Session } from './session';
+import { finishLeaving, lastPerson, remember, Session } from './session';
 
 /** Who is here: the page for those signed in, sign-in for the others, the first owner where nobody is yet. */
 export function Gate({ children }: { children: ReactNode }) {
@@ -23,7 +23,13 @@ export function Gate({ children }: { children: ReactNode }) {
     // Asked in two: who is welcome answers everybody, so that nobody's first page begins with a refusal.
     queryFn: async ({ signal }): Promise<Me | null> => {
       try {
-        const welcome = await take(api.GET('/api/welcome', { signal }));
+        let welcome = await take(api.GET('/api/welcome', { signal }));
+        if (welcome.signedIn) {
+          await finishLeaving(async () => {
+            await take(api.DELETE('/api/session'));
+            welcome = { ...welcome, signedIn: false };
+          });
+        }
         pinTo(welcome.now);
         queries.setQueryData(keys.welcome, welcome);
         const me = welcome.signedIn ? await take(api.GET('/api/session', { signal })) : null;

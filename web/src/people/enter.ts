@@ -5,6 +5,7 @@ import { remember } from './session';
 
 /** Lets somebody in: what another person had fetched here is forgotten. */
 export function enter(queries: QueryClient, me: Me): void {
+  localStorage.removeItem('morphotera:leaving');
   remember(me);
   queries.setQueryData(keys.session, me);
   queries.removeQueries({ predicate: (query) => query.queryKey[0] !== keys.session[0] });

@@ -26,3 +26,19 @@ export function remember(me: Me | null): void {
   if (me === null) localStorage.removeItem(LAST);
   else localStorage.setItem(LAST, JSON.stringify(me));
 }
+
+const LEAVING = 'morphotera:leaving';
+
+/** Signed out on this device: locked at once, and told to the server now or with the next signal. */
+export async function leave(tellServer: () => Promise<unknown>): Promise<void> {
+  remember(null);
+  localStorage.setItem(LEAVING, '1');
+  await finishLeaving(tellServer).catch(() => undefined);
+}
+
+/** Before anybody is asked for: a sign-out that the server has not heard of yet. */
+export async function finishLeaving(tellServer: () => Promise<unknown>): Promise<void> {
+  if (localStorage.getItem(LEAVING) === null) return;
+  await tellServer();
+  localStorage.removeItem(LEAVING);
+}

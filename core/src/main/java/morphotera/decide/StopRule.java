@@ -1,5 +1,7 @@
 package morphotera.decide;
 
+import java.util.List;
+import morphotera.ground.Numbers;
 import morphotera.ground.StudentT;
 
 /**
@@ -26,6 +28,17 @@ public record StopRule(int spots, int more, Double plusMinusNow, Double plusMinu
                 known ? Double.valueOf(half(spots, sd)) : null,
                 known ? Double.valueOf(half(spots + more, sd)) : null,
                 more * minutesPerSpot);
+    }
+
+    /**
+     * The same from the scores, the observer's own spread as the floor of theirs.
+     *
+     * @param observerSpread points
+     */
+    public static StopRule of(List<Double> scores, double observerSpread, int more, double minutesPerSpot) {
+        Double between = Numbers.sd(scores);
+        Double sd = between == null ? null : Double.valueOf(Math.max(between, observerSpread));
+        return of(scores.size(), sd, more, minutesPerSpot);
     }
 
     private static double half(int n, double sd) {

@@ -129,7 +129,7 @@ class OfflineBench {
                     }""", List.of(field, PARCELS));
             long from = System.nanoTime();
             page.reload();
-            page.setDefaultTimeout(600_000);
+            page.setDefaultTimeout(900_000);
             page.getByTestId("sending").getByText("all sent").waitFor();
             double seconds = (System.nanoTime() - from) / 1e9;
             int there = ((Number) page.evaluate(

@@ -349,4 +349,27 @@ class OfflineIT {
         }
         adviser.waitUntilSent();
     }
+
+    @Test
+    void signing_out_with_something_to_send_says_which_and_it_waits_for_its_person() {
+        openSlaking();
+        type();
+        adviser.offline(true);
+        count();
+        page.getByLabel("Account of Adviser").click();
+        page.getByText("Sign out").click();
+        Locator leaving = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Not all is sent"));
+        assertThat(leaving.getByText("Slaking, Far Cleave spot 1")).isVisible();
+        leaving.getByText("Sign out and leave them here").click();
+        // Locked at once: nobody is let in without a signal any more.
+        assertThat(page.getByText("No answer: no signal")).isVisible();
+        adviser.offline(false);
+        page.reload();
+        adviser.button("Go in as adviser@tidewrack.example").waitFor();
+        assertThat((int) page.evaluate("() => fetch('/api/session').then((answer) => answer.status)"))
+                .isEqualTo(401);
+        adviser.signIn("adviser@tidewrack.example");
+        adviser.waitUntilSent();
+        assertThat(readings()).hasSize(1);
+    }
 }

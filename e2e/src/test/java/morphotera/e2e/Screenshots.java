@@ -112,41 +112,11 @@ class Screenshots {
             adviser.button("Count this reading").click();
             adviser.page.getByText("Kept on this device, to send.").waitFor();
             keep(adviser, "phone-offline");
-            keep(adviser, "x-home");
             adviser.go("decide");
             adviser.heading("Next best test").waitFor();
-            keep(adviser, "x-decide-offline");
             adviser.open("/");
-            keep(adviser, "x-season-offline");
             adviser.offline(false);
             adviser.waitUntilSent();
-        }
-    }
-
-    @Test
-    void x_again() {
-        try (Visitor adviser = Visitor.atDesk(jar)) {
-            adviser.signIn("adviser@tidewrack.example");
-            openField(adviser, "Gate Hollow");
-            adviser.page.getByLabel("Slaking, spot 1").click();
-            adviser.button("Ten minutes, no swirling").click();
-            adviser.choice("Crumbs", "Air-dry").click();
-            adviser.signedOutByTheServer();
-            adviser.page.getByText("Sign in again").waitFor();
-            keep(adviser, "x-again");
-        }
-        try (Visitor adviser = Visitor.onPhone(jar)) {
-            adviser.signIn("adviser@tidewrack.example");
-            openField(adviser, "Gate Hollow");
-            adviser.page.getByLabel("Slaking, spot 1").click();
-            adviser.page.route("**/api/visits/*/drafts/**", route -> route.fulfill(
-                    new com.microsoft.playwright.Route.FulfillOptions().setStatus(422).setBody(
-                    "{\"status\":422,\"code\":\"refused\",\"detail\":\"Nothing was saved. Each finding says where and what to do.\",\"errors\":[{\"path\":\"/note\",\"code\":\"x\",\"text\":\"The note is too long.\"}]}")));
-            adviser.button("Ten minutes, no swirling").click();
-            adviser.choice("Crumbs", "Air-dry").click();
-            adviser.page.getByText("needs you").waitFor();
-            adviser.open("/");
-            keep(adviser, "x-needs");
         }
     }
 }

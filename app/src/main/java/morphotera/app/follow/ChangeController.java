@@ -19,6 +19,7 @@ import morphotera.app.people.Viewer;
 import morphotera.app.read.Scores;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
+import morphotera.decide.StopRule;
 import morphotera.follow.Change;
 import morphotera.follow.Trend;
 import morphotera.follow.Unlike;
@@ -203,6 +204,38 @@ class ChangeController {
                         orZero(body.observerSpread()),
                         orZero(body.observerBiasBefore()),
                         orZero(body.observerBiasAfter())));
+    }
+
+    record StopBody(List<Double> scores, Double observerSpread, Integer more, Double minutesPerSpot)
+            implements Checked {
+        private static final int MOST_SPOTS = 1000;
+
+        @Override
+        public void check(Findings findings) {
+            if (scores == null || scores.isEmpty()) {
+                findings.refuse("/scores", "empty-list", "One spot's score at least.");
+            } else {
+                findings.size("/scores", scores.size(), "Scores", MOST_SPOTS);
+            }
+            for (int i = 0; scores != null && i < Math.min(scores.size(), MOST_SPOTS); i++) {
+                findings.needed("/scores/" + i, scores.get(i), "A score");
+                findings.range("/scores/" + i, scores.get(i), "A score", 0, 100);
+            }
+            findings.range("/observerSpread", observerSpread, "A spread, points,", 0, 100);
+            findings.needed("/more", more, "How many spots more");
+            findings.range("/more", more == null ? null : Double.valueOf(more), "Spots more", 1, MOST_SPOTS);
+            findings.needed("/minutesPerSpot", minutesPerSpot, "Minutes at a spot");
+            findings.range("/minutesPerSpot", minutesPerSpot, "Minutes at a spot", 0, 1440);
+        }
+    }
+
+    /** What some more spots would narrow, and the minutes they cost. */
+    record Stop(@Nullable Double plusMinusNow, @Nullable Double plusMinusThen, double minutes) {}
+
+    @PostMapping("/api/change/stop")
+    Stop stop(@RequestBody StopBody body) {
+        StopRule rule = StopRule.of(body.scores(), orZero(body.observerSpread()), body.more(), body.minutesPerSpot());
+        return new Stop(rule.plusMinusNow(), rule.plusMinusThen(), rule.minutes());
     }
 
     private static double orZero(Double value) {
