@@ -62,3 +62,15 @@ it('what an older page kept in the local storage is taken over', async () => {
   expect(localStorage.getItem('morphotera:theme')).toBe('dusk');
   expect(localStorage.getItem('somebody-elses')).not.toBeNull();
 });
+
+it('the last key before a tab is killed is there again, though the database never heard of it', async () => {
+  const table = database()?.words;
+  if (!table) throw new Error('no database');
+  const never = vi.spyOn(table, 'put').mockReturnValue(new Promise(() => {}) as never);
+  void write('draft', 1, 'half a numb');
+  void write('draft', 1, 'half a number');
+  never.mockRestore();
+  await loadWords();
+  expect(read('draft', 1)).toBe('half a number');
+  expect(await table.get('draft')).toMatchObject({ value: 'half a number' });
+});

@@ -32,8 +32,29 @@ export async function loadWords(): Promise<void> {
   const db = database();
   if (!db) return;
   await takeOver();
+  const left = ahead();
+  if (left.length > 0) await db.words.bulkPut(left);
+  localStorage.removeItem(aheadName());
   for (const word of await db.words.toArray()) memory.set(word.key, word);
   tell();
+}
+
+/** Keys on their way to the database, where a killed tab leaves them: the last one pressed is no exception. */
+const onTheWay = new Map<string, Word>();
+
+const aheadName = () => `morphotera-ahead-${database()?.name ?? ''}`;
+
+function ahead(): Word[] {
+  return JSON.parse(localStorage.getItem(aheadName()) ?? '[]') as Word[];
+}
+
+function noteAhead(): void {
+  try {
+    if (onTheWay.size === 0) localStorage.removeItem(aheadName());
+    else localStorage.setItem(aheadName(), JSON.stringify([...onTheWay.values()]));
+  } catch {
+    // No room for the note: the database says whether there is room for the key.
+  }
 }
 
 /** Older pages kept words in the local storage: they are moved in one transaction, and removed only after it. */
@@ -70,9 +91,15 @@ export function read<T>(key: string, version: number, migrations: Migration[] = 
 export async function write(key: string, version: number, value: unknown): Promise<boolean> {
   const word = { key, version, value };
   memory.set(key, word);
+  onTheWay.set(key, word);
+  noteAhead();
   tell();
   return settle(async () => {
     await database()?.words.put(word);
+    if (onTheWay.get(key) === word) {
+      onTheWay.delete(key);
+      noteAhead();
+    }
     tabs?.postMessage({ person: database()?.name, word });
   });
 }
@@ -88,6 +115,7 @@ export async function remove(key: string): Promise<boolean> {
 /** Out of memory alone: its row went in a transaction of somebody else's. */
 export function forget(key: string): void {
   memory.delete(key);
+  if (onTheWay.delete(key)) noteAhead();
   tell();
 }
 

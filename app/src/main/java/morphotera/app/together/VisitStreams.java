@@ -12,6 +12,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import morphotera.app.scout.VisitChanged;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -71,7 +73,9 @@ class VisitStreams {
     /** Whoever wrote does not wait for those who look. */
     @TransactionalEventListener(fallbackExecution = true)
     void told(VisitChanged changed) {
-        beat.execute(() -> tell(changed));
+        if (!beat.isShutdown()) {
+            beat.execute(() -> tell(changed));
+        }
     }
 
     private synchronized void tell(VisitChanged changed) {
@@ -101,6 +105,13 @@ class VisitStreams {
 
     private static SseEmitter.SseEventBuilder event(VisitChanged changed) {
         return SseEmitter.event().id(String.valueOf(changed.revision())).data(new Said(changed.kind(), changed.what()));
+    }
+
+    /** The server stops: an open stream does not hold it up. */
+    @EventListener(ContextClosedEvent.class)
+    synchronized void end() {
+        new ArrayList<>(open.values()).forEach(VisitStreams::close);
+        beat.shutdown();
     }
 
     private void send(Open stream, SseEmitter.SseEventBuilder event) {
