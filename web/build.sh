@@ -14,7 +14,9 @@ packages() {
 }
 
 sources() {
-  find src public index.html vite.config.ts tsconfig.json package.json package-lock.json openapi.json size.mjs -type f -print0 2>/dev/null \
+  # The page keeps the compiled core on the device by what is in it.
+  find src public index.html vite.config.ts tsconfig.json package.json package-lock.json openapi.json size.mjs \
+    ../browser/target/classes/static/core/core.js -type f -print0 2>/dev/null \
     | sort -z | xargs -0 sha256sum | sha256sum
 }
 
