@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import java.util.regex.Pattern;
 import morphotera.browser.Calls;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,9 +33,8 @@ class OfflineBench {
     }
 
     @Test
-    void second_opening_in_flight_mode_and_a_keystroke() {
+    void second_opening_in_flight_mode() {
         List<Double> opening = new ArrayList<>();
-        List<Double> key = new ArrayList<>();
         try (Visitor adviser = Visitor.onPhone(jar).signIn("adviser@tidewrack.example")) {
             Page page = adviser.page;
             page.locator("[data-offline=ready]").waitFor();
@@ -51,36 +49,8 @@ class OfflineBench {
                 adviser.heading("Due").waitFor();
                 opening.add((System.nanoTime() - from) / 1e6);
             }
-            page.getByText("Gate Hollow").first().click();
-            page.getByLabel(Pattern.compile("^pH by depth, spot 3:")).click();
-            for (int step = 0; step < 2; step++) {
-                adviser.button("Done, next step").click();
-            }
-            adviser.button("Done, start the clock").click();
-            page.getByLabel("Depth", new Page.GetByLabelOptions().setExact(true))
-                    .first()
-                    .fill("5");
-            adviser.choice("Read by", "Meter, water").first().click();
-            var value = page.getByLabel("pH", new Page.GetByLabelOptions().setExact(true))
-                    .first();
-            for (int i = 0; i < 12; i++) {
-                String typed = (4 + i * 0.25) + "";
-                value.fill("");
-                page.getByTestId("score")
-                        .waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
-                                .setState(com.microsoft.playwright.options.WaitForSelectorState.ATTACHED)
-                                .setTimeout(5000));
-                long from = System.nanoTime();
-                value.fill(typed);
-                page.getByText("pH of the topsoil")
-                        .or(page.getByTestId("score"))
-                        .first()
-                        .waitFor();
-                key.add((System.nanoTime() - from) / 1e6);
-            }
         }
         print("second opening in flight mode, throttled 4 times, to the season's list", opening);
-        print("a value typed to its result in sight, throttled 4 times, no request", key);
     }
 
     @Test
