@@ -113,6 +113,16 @@ function names(body: unknown, parcel: Parcel): boolean {
   return typeof id === 'string' && id === thingOf(parcel.path);
 }
 
+/** Stops the sender: the others would fare alike until somebody is signed in, or a newer page is there. */
+export function stops(state: State): boolean {
+  return state.is === 'signed-out' || state.is === 'other-person' || state.is === 'too-old';
+}
+
+/** Counted on this device and on its way, whatever keeps it: not refused, stale or put away. */
+export function isCounted(state: State): boolean {
+  return state.is === 'waiting' || state.is === 'sending' || stops(state);
+}
+
 /** Needs a person: nothing happens to it by itself. */
 export function needsSomebody(state: State): boolean {
   return state.is === 'refused' || state.is === 'stale';

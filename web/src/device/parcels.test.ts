@@ -184,3 +184,14 @@ it('a server that asks to be asked again at once is asked again, with nobody pre
   expect(parcels()).toHaveLength(1);
   await vi.waitFor(() => expect(parcels()).toEqual([]));
 });
+
+it('signed out, nobody knocks for the others; signed in again, all of them go', async () => {
+  answers.push(() => json({ code: 'signed-out' }, 401));
+  await post(reading(A));
+  await post(reading(B));
+  await sendAll();
+  await new Promise((rest) => setTimeout(rest, 600));
+  expect(sent).toHaveLength(1);
+  sendFor('p');
+  await vi.waitFor(() => expect(parcels()).toEqual([]));
+});

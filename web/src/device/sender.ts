@@ -1,5 +1,5 @@
 import { ask, problemOf } from '../api/client';
-import { fresh, heldBy, outcome, type Parcel, ready } from './parcel';
+import { fresh, heldBy, outcome, type Parcel, ready, stops } from './parcel';
 import { drop, mark, onPosted, parcels } from './parcels';
 
 const GIVE_UP_MS = 20_000;
@@ -23,14 +23,14 @@ export function onSent(tell: (sent: Sent) => void): () => void {
 export function sendFor(who: string | null): void {
   person = who;
   onPosted(() => void send());
-  if (who !== null) void send();
+  if (who !== null) void sendNow();
 }
 
 /** The signal is back, or the page is looked at again: what waited its turn goes now. */
 export async function sendNow(): Promise<void> {
   for (const one of parcels()) {
     if (one.state.is === 'waiting' && one.state.notBefore > 0) await mark(one.id, fresh);
-    if (one.state.is === 'signed-out' || one.state.is === 'other-person') await mark(one.id, fresh);
+    if (stops(one.state)) await mark(one.id, fresh);
   }
   await send();
 }
@@ -76,7 +76,7 @@ async function alone(who: string): Promise<void> {
 async function run(who: string): Promise<void> {
   // What was on its way when the page ended is sent again; the server knows its id.
   for (const one of parcels()) if (one.state.is === 'sending') await mark(one.id, fresh);
-  while (person === who) {
+  while (person === who && !parcels().some((one) => stops(one.state))) {
     const next = ready(parcels(), Date.now());
     if (!next) break;
     const tries = next.state.is === 'waiting' ? next.state.tries + 1 : 1;
@@ -91,7 +91,7 @@ async function run(who: string): Promise<void> {
     await mark(next.id, came.out.state);
     if (came.out.stop) break;
   }
-  if (person !== who) return;
+  if (person !== who || parcels().some((one) => stops(one.state))) return;
   // Whatever may go later goes later, were it at once: nothing waits for a key to be pressed.
   const open = parcels().filter((one) => one.state.is === 'waiting' && heldBy(one, parcels()).length === 0);
   const soonest = Math.min(...open.map((one) => (one.state.is === 'waiting' ? one.state.notBefore : 0)));

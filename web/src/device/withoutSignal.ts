@@ -5,7 +5,7 @@ import { Failed, NoSignal } from '../api/problem';
 import type { FieldCopy, Reading, ReadingBody, WholeVisit } from '../api/types';
 import { copyOf } from './copies';
 import { askCore, type CoreFunction } from './core';
-import type { Parcel } from './parcel';
+import { isCounted, type Parcel } from './parcel';
 import { parcels } from './parcels';
 
 /** The server's answer; without a signal the core's own, from the copy of the field and what waits on this device. */
@@ -61,8 +61,9 @@ async function bundleOf(queries: QueryClient, fieldId: string): Promise<FieldCop
 /** Those that were counted on this device stand among them; the ones they correct do not any more. */
 export function withUnsent(readings: Reading[], all: Parcel[]): Reading[] {
   const unsent = all.flatMap((one) => {
-    const open = one.state.is === 'waiting' || one.state.is === 'sending' || one.state.is === 'signed-out';
-    return open && one.path.startsWith('/api/readings/') && one.result !== null ? [asReading(one)] : [];
+    return isCounted(one.state) && one.path.startsWith('/api/readings/') && one.result !== null
+      ? [asReading(one)]
+      : [];
   });
   const corrected = new Map(unsent.map((one) => [one.corrects, one.id]));
   return [

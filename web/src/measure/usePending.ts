@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { Evaluation, ReadingBody } from '../api/types';
+import { isCounted } from '../device/parcel';
 import { parcels } from '../device/parcels';
 import { onChange } from '../device/words';
 
@@ -10,7 +11,7 @@ export type Pending = ReadingBody & { id: string; result: Evaluation | null };
 export function usePending(visitId: string): Pending[] {
   const all = useSyncExternalStore(onChange, parcels);
   return all
-    .filter((parcel) => parcel.path.startsWith('/api/readings/') && OPEN.includes(parcel.state.is))
+    .filter((parcel) => parcel.path.startsWith('/api/readings/') && isCounted(parcel.state))
     .map((parcel) => ({
       ...(parcel.body as ReadingBody),
       id: parcel.path.split('/').at(-1) ?? '',
@@ -18,5 +19,3 @@ export function usePending(visitId: string): Pending[] {
     }))
     .filter((body) => body.visitId === visitId);
 }
-
-const OPEN = ['waiting', 'sending', 'signed-out', 'other-person', 'too-old'];

@@ -36,6 +36,12 @@ export async function leave(tellServer: () => Promise<unknown>): Promise<void> {
   await finishLeaving(tellServer).catch(() => undefined);
 }
 
+/** Signed in here: a sign-out of before is of no more concern. */
+export function arrive(me: Me): void {
+  localStorage.removeItem(LEAVING);
+  remember(me);
+}
+
 /** Before anybody is asked for: a sign-out that the server has not heard of yet. */
 export async function finishLeaving(tellServer: () => Promise<unknown>): Promise<void> {
   if (localStorage.getItem(LEAVING) === null) return;

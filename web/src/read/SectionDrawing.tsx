@@ -1,5 +1,6 @@
 import type { SectionColumn, SectionView } from '../api/types';
 import { bandOf, ClodMarks } from '../ground/Clod';
+import { ROOT_LIMIT_KPA } from '../ground/ConeProfile';
 import { show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
 import { depthScale, scale } from '../ground/scale';
@@ -136,7 +137,7 @@ function Column({ column, frame }: { column: SectionColumn; frame: Frame }) {
         strokeWidth="1.3"
       />
       <path
-        d={`M${frame.kPa(2068.427)} ${depth(0)}V${bottom}`}
+        d={`M${frame.kPa(ROOT_LIMIT_KPA)} ${depth(0)}V${bottom}`}
         stroke="var(--warn)"
         strokeWidth="1.2"
         strokeDasharray="5 4"

@@ -1,7 +1,5 @@
 package morphotera.measure;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
@@ -76,7 +74,7 @@ public record Steady(
         double spread = Numbers.highest(values) - Numbers.lowest(values);
         Double slope = slope(last);
         Why why = why(kind, last, values, spread, slope);
-        return new Steady(why == null, why == null ? Double.valueOf(median(values)) : null, spread, slope, why);
+        return new Steady(why == null, why == null ? Double.valueOf(Numbers.median(values)) : null, spread, slope, why);
     }
 
     private static @Nullable Why why(
@@ -118,11 +116,5 @@ public record Steady(
             below += (at.atS() - meanAt) * (at.atS() - meanAt);
         }
         return above / below * S_PER_MIN;
-    }
-
-    private static double median(List<Double> values) {
-        List<Double> sorted = new ArrayList<>(values);
-        Collections.sort(sorted);
-        return Numbers.median(sorted);
     }
 }

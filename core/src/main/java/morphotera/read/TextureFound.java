@@ -8,6 +8,7 @@ import java.util.Objects;
 import morphotera.ground.Decimal;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Sorted;
 import morphotera.measure.Known;
 import morphotera.measure.Taken;
 
@@ -43,9 +44,7 @@ public record TextureFound(
     }
 
     public static TextureFound of(List<Taken> ofZone) {
-        Map<String, List<Taken>> bySpot = new LinkedHashMap<>();
-        ofZone.forEach(taken ->
-                bySpot.computeIfAbsent(taken.spot(), any -> new ArrayList<>()).add(taken));
+        Map<String, List<Taken>> bySpot = Sorted.by(Taken::spot, ofZone);
         Map<String, List<String>> byTexture = new LinkedHashMap<>();
         List<String> told = new ArrayList<>();
         List<Double> clay = new ArrayList<>();
