@@ -292,6 +292,22 @@ export interface paths {
         patch: operations["patch_1"];
         trace?: never;
     };
+    "/api/kits/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/methods": {
         parameters: {
             query?: never;
@@ -452,6 +468,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/run-sheets/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/run-sheets/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -527,6 +575,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/spots/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2744,6 +2808,79 @@ export interface components {
             previousVisit: string | null;
             said: components["schemas"]["morphotera.read.Section.Sentence"][];
         };
+        "morphotera.app.scout.PlacingController.PlaceBody": {
+            avoid: components["schemas"]["morphotera.app.scout.PlacingController.PolygonBody"][] | null;
+            gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
+            /** Format: double */
+            marginM: number | null;
+            /** Format: int32 */
+            n: number | null;
+            plan: string | null;
+            polygon: components["schemas"]["morphotera.app.scout.PlacingController.PolygonBody"];
+            /** Format: int32 */
+            seed: number | null;
+        };
+        "morphotera.app.scout.PlacingController.PolygonBody": {
+            coordinates: number[][][];
+            type: string;
+        };
+        "morphotera.app.scout.RunSheetController.ConsumableView": {
+            for: string[];
+            item: string;
+            /** Format: double */
+            quantity: number;
+            /** Format: double */
+            spare: number;
+            unit: string | null;
+        };
+        "morphotera.app.scout.RunSheetController.FitBody": {
+            gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
+            /** Format: double */
+            minutes: number | null;
+            now: components["schemas"]["morphotera.scout.runsheet.Asked.Now"] | null;
+            /** Format: int32 */
+            people: number | null;
+            /** Format: int32 */
+            setDownS: number | null;
+            spots: components["schemas"]["morphotera.scout.runsheet.Asked.Spot"][];
+            tests: components["schemas"]["morphotera.scout.runsheet.Asked.Test"][];
+            textureGroup: string | null;
+            /** Format: double */
+            walkMPerS: number | null;
+            worth: {
+                [key: string]: number;
+            } | null;
+        };
+        "morphotera.app.scout.RunSheetController.KitBody": {
+            gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
+            /** Format: double */
+            holeDiameterMm: number | null;
+            /** Format: int32 */
+            people: number | null;
+            /** Format: double */
+            ringDiameterMm: number | null;
+            spots: components["schemas"]["morphotera.scout.runsheet.Asked.Spot"][] | null;
+            tests: components["schemas"]["morphotera.scout.runsheet.Asked.Test"][];
+            textureGroup: string | null;
+        };
+        "morphotera.app.scout.RunSheetController.KitView": {
+            /** Format: double */
+            carryKg: number;
+            consumables: components["schemas"]["morphotera.app.scout.RunSheetController.ConsumableView"][];
+            /** Format: int32 */
+            labels: number;
+            protection: components["schemas"]["morphotera.scout.Kit.Protection"][];
+            tools: components["schemas"]["morphotera.app.scout.RunSheetController.ToolView"][];
+        };
+        "morphotera.app.scout.RunSheetController.Proposals": {
+            proposals: components["schemas"]["morphotera.scout.runsheet.Fits.Proposal"][];
+        };
+        "morphotera.app.scout.RunSheetController.ToolView": {
+            /** Format: int32 */
+            count: number;
+            for: string[];
+            item: string;
+        };
         "morphotera.app.scout.Visit": {
             alsoChanged: string[];
             /** Format: date */
@@ -3466,6 +3603,25 @@ export interface components {
             clayPercent: number | null;
             texture: string | null;
         };
+        "morphotera.scout.Boundary.Corner": {
+            /** Format: double */
+            lat: number;
+            /** Format: double */
+            lon: number;
+        };
+        "morphotera.scout.Kit.Protection": {
+            because: string;
+            item: string;
+        };
+        "morphotera.scout.SpotPlan": {
+            /** Format: double */
+            areaHa: number;
+            /** Format: double */
+            farthestM: number;
+            /** Format: double */
+            pathM: number;
+            spots: components["schemas"]["morphotera.scout.Boundary.Corner"][];
+        };
         "morphotera.scout.StartCard.Item": {
             id: string;
             more: string;
@@ -3476,6 +3632,120 @@ export interface components {
             /** @enum {string} */
             verdict: "good" | "doubtful" | "bad";
             why: ("frozen" | "too-hot" | "too-wet" | "wet-side" | "too-dry" | "dry-side" | "shallow-wetting" | "far-forecast" | "gap")[];
+        };
+        "morphotera.scout.runsheet.Asked": {
+            gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
+            now: components["schemas"]["morphotera.scout.runsheet.Asked.Now"] | null;
+            /** Format: int32 */
+            people: number | null;
+            /** Format: int32 */
+            setDownS: number | null;
+            spots: components["schemas"]["morphotera.scout.runsheet.Asked.Spot"][];
+            tests: components["schemas"]["morphotera.scout.runsheet.Asked.Test"][];
+            textureGroup: string | null;
+            /** Format: double */
+            walkMPerS: number | null;
+        };
+        "morphotera.scout.runsheet.Asked.Done": {
+            /** Format: int32 */
+            endS: number | null;
+            method: string;
+            spot: string;
+            step: string;
+        };
+        "morphotera.scout.runsheet.Asked.Now": {
+            /** Format: int32 */
+            atS: number | null;
+            done: components["schemas"]["morphotera.scout.runsheet.Asked.Done"][] | null;
+            people: components["schemas"]["morphotera.scout.runsheet.Asked.Standing"][] | null;
+            running: components["schemas"]["morphotera.scout.runsheet.Asked.Running"][] | null;
+        };
+        "morphotera.scout.runsheet.Asked.Place": {
+            /** Format: double */
+            lat: number | null;
+            /** Format: double */
+            lon: number | null;
+        };
+        "morphotera.scout.runsheet.Asked.Running": {
+            method: string;
+            /** Format: int32 */
+            person: number | null;
+            spot: string;
+            /** Format: int32 */
+            startS: number | null;
+            step: string;
+        };
+        "morphotera.scout.runsheet.Asked.Spot": {
+            id: string;
+            /** Format: double */
+            lat: number | null;
+            /** Format: double */
+            lon: number | null;
+        };
+        "morphotera.scout.runsheet.Asked.Standing": {
+            /** Format: int32 */
+            person: number | null;
+            spot: string | null;
+        };
+        "morphotera.scout.runsheet.Asked.Test": {
+            method: string;
+            spot: string;
+            variant: string | null;
+        };
+        "morphotera.scout.runsheet.Fits.Chosen": {
+            method: string;
+            spot: string;
+            variant: string;
+        };
+        "morphotera.scout.runsheet.Fits.Proposal": {
+            leftOut: components["schemas"]["morphotera.scout.runsheet.Fits.Chosen"][];
+            name: string;
+            tests: components["schemas"]["morphotera.scout.runsheet.Fits.Chosen"][];
+            /** Format: int32 */
+            totalS: number;
+            /** Format: double */
+            worth: number;
+        };
+        "morphotera.scout.runsheet.RunSheet": {
+            dayBefore: components["schemas"]["morphotera.scout.runsheet.RunSheet.Apart"][];
+            /** Format: int32 */
+            handsOnS: number;
+            later: components["schemas"]["morphotera.scout.runsheet.RunSheet.Apart"][];
+            /** Format: int32 */
+            lowerBoundS: number;
+            missed: components["schemas"]["morphotera.scout.runsheet.RunSheet.Missed"][];
+            /** Format: int32 */
+            oneAfterAnotherS: number;
+            steps: components["schemas"]["morphotera.scout.runsheet.RunSheet.Timed"][];
+            /** Format: int32 */
+            totalS: number;
+            /** Format: int32 */
+            walkS: number;
+        };
+        "morphotera.scout.runsheet.RunSheet.Apart": {
+            /** Format: int32 */
+            handsOnS: number;
+            methods: string[];
+            spot: string;
+            step: string;
+        };
+        "morphotera.scout.runsheet.RunSheet.Missed": {
+            /** Format: int32 */
+            byS: number;
+            method: string;
+            spot: string;
+            step: string;
+        };
+        "morphotera.scout.runsheet.RunSheet.Timed": {
+            /** Format: int32 */
+            endS: number;
+            methods: string[];
+            /** Format: int32 */
+            person: number;
+            spot: string;
+            /** Format: int32 */
+            startS: number;
+            step: string;
         };
         "org.springframework.web.servlet.mvc.method.annotation.SseEmitter": {
             /** Format: int64 */
@@ -4012,6 +4282,30 @@ export interface operations {
             };
         };
     };
+    pack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.scout.RunSheetController.KitBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.RunSheetController.KitView"];
+                };
+            };
+        };
+    };
     methods: {
         parameters: {
             query?: {
@@ -4292,6 +4586,54 @@ export interface operations {
             };
         };
     };
+    fit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.scout.RunSheetController.FitBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.RunSheetController.Proposals"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.scout.runsheet.Asked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.scout.runsheet.RunSheet"];
+                };
+            };
+        };
+    };
     fields: {
         parameters: {
             query?: {
@@ -4436,6 +4778,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.scout.PlacingController.PlaceBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.scout.SpotPlan"];
+                };
             };
         };
     };

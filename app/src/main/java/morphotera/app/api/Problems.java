@@ -1,7 +1,9 @@
 package morphotera.app.api;
 
+import java.io.IOException;
 import java.util.List;
 import morphotera.ground.Figure;
+import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import org.slf4j.Logger;
@@ -14,6 +16,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.HttpMediaTypeException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
@@ -160,6 +163,19 @@ class Problems {
                 "no-storage",
                 "Cannot save just now",
                 "The data file cannot be reached: the disk may be full or gone. What you typed is kept on this device; try again.");
+    }
+
+    /** Who asked went away before the answer was out, a phone out of reach: nobody's fault, and nobody left to tell. */
+    @ExceptionHandler
+    @Nullable
+    ResponseEntity<Problem> unheard(HttpMessageNotWritableException fault) {
+        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+            if (cause instanceof IOException && !(cause instanceof JacksonException)) {
+                LOG.debug("the answer was not waited for", fault);
+                return null;
+            }
+        }
+        return ourFault(fault);
     }
 
     @ExceptionHandler

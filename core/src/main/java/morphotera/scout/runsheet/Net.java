@@ -1,0 +1,146 @@
+package morphotera.scout.runsheet;
+
+/** The work as numbers, the way a search wants it. A piece for two stands in two lines: it has a twin. */
+final class Net {
+    static final long NEVER = Long.MAX_VALUE / 4;
+
+    /** What a second until the last one leaves, of everybody's mean and of walking weigh: the first decides, the others lead there. */
+    static final int LAST = 100;
+
+    static final int MEAN = 15;
+    static final int WALK = 2;
+
+    final int pieces;
+    final int people;
+    final int[] place;
+    final int[] lasts;
+    /** The same piece in the other person's line, or −1. */
+    final int[] twin;
+
+    final int[][] before;
+    final int[][] minS;
+    final int[][] maxS;
+    final int[] release;
+    final int[] due;
+    final int[] test;
+    final int[][] legs;
+    final int setDownS;
+    final int[] freeAt;
+    final int[] standing;
+
+    /** 1 where a piece that moves may move one in an earlier place or another line: others need it, or it has a twin. */
+    final int[] crosses;
+
+    /** Whether the first must come before the second, one directly after the other. */
+    final boolean[][] leads;
+
+    /** Whether any piece must come before it or after it. */
+    final boolean[] tied;
+
+    /** Whether it must begin soon after another one. */
+    final boolean[] windowed;
+
+    /** Nothing that ends later is a sheet. */
+    final int horizonS;
+
+    Net(Work work, Ways ways, Progress progress, Outing outing) {
+        int n = work.pieces().size();
+        int twins = 0;
+        for (Work.Piece piece : work.pieces()) {
+            twins += piece.byTwo() ? 1 : 0;
+        }
+        pieces = n + twins;
+        people = outing.people();
+        legs = ways.legs();
+        setDownS = outing.setDownS();
+        place = new int[pieces];
+        lasts = new int[pieces];
+        twin = new int[pieces];
+        test = new int[pieces];
+        release = new int[pieces];
+        due = new int[pieces];
+        before = new int[pieces][];
+        minS = new int[pieces][];
+        maxS = new int[pieces][];
+        int other = n;
+        for (int i = 0; i < n; i++) {
+            Work.Piece piece = work.pieces().get(i);
+            take(work, i, i);
+            twin[i] = -1;
+            if (piece.byTwo()) {
+                take(work, other, i);
+                twin[i] = other;
+                twin[other] = i;
+                other++;
+            }
+        }
+        crosses = new int[pieces];
+        windowed = new boolean[pieces];
+        leads = new boolean[pieces][pieces];
+        tied = new boolean[pieces];
+        for (int i = 0; i < pieces; i++) {
+            crosses[i] |= twin[i] >= 0 ? 1 : 0;
+            for (int b = 0; b < before[i].length; b++) {
+                leads[before[i][b]][i] = true;
+                tied[i] = true;
+                tied[before[i][b]] = true;
+                windowed[i] |= maxS[i][b] < Work.OPEN;
+                crosses[before[i][b]] = people > 1 ? 1 : crosses[before[i][b]];
+            }
+        }
+        freeAt = new int[people];
+        standing = new int[people];
+        for (int person = 0; person < people; person++) {
+            String spot = progress.spotOf(person);
+            standing[person] = spot == null ? ways.gate() : outing.place(spot);
+            freeAt[person] = progress.freeAt(person);
+        }
+        horizonS = horizon();
+    }
+
+    /** All of it by one person, each piece with its waits and the longest way. */
+    private int horizon() {
+        int longest = 0;
+        for (int[] from : legs) {
+            for (int leg : from) {
+                longest = Math.max(longest, leg);
+            }
+        }
+        int sum = longest;
+        for (int person = 0; person < people; person++) {
+            sum += freeAt[person];
+        }
+        for (int i = 0; i < pieces; i++) {
+            int wait = 0;
+            for (int min : minS[i]) {
+                wait = Math.max(wait, min);
+            }
+            sum += lasts[i] + wait + longest + release[i];
+        }
+        return sum;
+    }
+
+    private void take(Work work, int at, int i) {
+        Work.Piece piece = work.pieces().get(i);
+        place[at] = piece.place();
+        lasts[at] = piece.lastsS();
+        test[at] = piece.test();
+        release[at] = work.release(i);
+        due[at] = work.due(i);
+        int n = work.after(i).size();
+        before[at] = new int[n];
+        minS[at] = new int[n];
+        maxS[at] = new int[n];
+        for (int k = 0; k < n; k++) {
+            Work.After one = work.after(i).get(k);
+            before[at][k] = one.piece();
+            minS[at][k] = one.minS();
+            maxS[at][k] = one.maxS();
+        }
+    }
+
+    /** The least seconds until the last one leaves that lines of this cost could have. */
+    static int atMostS(long cost) {
+        return cost >= NEVER ? Work.OPEN : (int) (cost / LAST);
+    }
+}
