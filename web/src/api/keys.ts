@@ -23,5 +23,9 @@ export const keys = {
   section: (id: string, zone: string) => ['visit', id, 'section', zone] as const,
   causes: (id: string, zone: string) => ['visit', id, 'causes', zone] as const,
   change: (id: string, since: string, zone: string) => ['visit', id, 'change', since, zone] as const,
+  sheet: (asked: string) => ['sheet', asked] as const,
+  kit: (asked: string) => ['kit', asked] as const,
+  templates: ['templates'] as const,
+  gate: (fieldId: string, asked: string) => ['field', fieldId, 'gate', asked] as const,
   evaluation: (method: string, body: string) => ['evaluation', method, body] as const,
 };

@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -172,6 +172,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["visits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fields/{id}/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
         put?: never;
         post?: never;
         delete?: never;
@@ -276,6 +292,22 @@ export interface paths {
         patch: operations["patchHolding"];
         trace?: never;
     };
+    "/api/holdings/{id}/rain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/interventions/{id}": {
         parameters: {
             query?: never;
@@ -284,7 +316,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -380,7 +412,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_2"];
+        put: operations["put_3"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -412,7 +444,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_1"];
+        put: operations["put_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -610,6 +642,38 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["patchSpot"];
+        trace?: never;
+    };
+    "/api/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/units/read": {
@@ -2339,6 +2403,7 @@ export interface components {
         "morphotera.app.land.Field": {
             /** Format: double */
             areaHa: number;
+            avoid: components["schemas"]["morphotera.app.land.Corner"][][];
             /** Format: double */
             buildingM: number | null;
             /** Format: double */
@@ -2346,6 +2411,7 @@ export interface components {
             climate: string | null;
             coastal: boolean | null;
             crop: string | null;
+            gate: components["schemas"]["morphotera.app.land.Corner"] | null;
             /** Format: uuid */
             holdingId: string;
             holdingName: string;
@@ -2383,6 +2449,7 @@ export interface components {
             lon: number | null;
         };
         "morphotera.app.land.LandBodies.FieldBody": {
+            avoid: components["schemas"]["morphotera.app.land.LandBodies.CornerBody"][][] | null;
             /** Format: double */
             buildingM: number | null;
             /** Format: double */
@@ -2390,6 +2457,7 @@ export interface components {
             climate: string | null;
             coastal: boolean | null;
             crop: string | null;
+            gate: components["schemas"]["morphotera.app.land.LandBodies.CornerBody"] | null;
             /** Format: uuid */
             holdingId: string;
             /** Format: uuid */
@@ -2808,6 +2876,23 @@ export interface components {
             previousVisit: string | null;
             said: components["schemas"]["morphotera.read.Section.Sentence"][];
         };
+        "morphotera.app.scout.DayPlan": {
+            leftOut: components["schemas"]["morphotera.app.scout.DayPlan.Left"][] | null;
+            /** Format: int32 */
+            people: number | null;
+            startsAt: string | null;
+            variants: {
+                [key: string]: string;
+            } | null;
+            where: {
+                [key: string]: string;
+            } | null;
+        };
+        "morphotera.app.scout.DayPlan.Left": {
+            method: string;
+            /** Format: uuid */
+            spot: string;
+        };
         "morphotera.app.scout.PlacingController.PlaceBody": {
             avoid: components["schemas"]["morphotera.app.scout.PlacingController.PolygonBody"][] | null;
             gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
@@ -2823,6 +2908,12 @@ export interface components {
         "morphotera.app.scout.PlacingController.PolygonBody": {
             coordinates: number[][][];
             type: string;
+        };
+        "morphotera.app.scout.RainFile.BadRow": {
+            /** Format: int32 */
+            line: number;
+            text: string;
+            why: string;
         };
         "morphotera.app.scout.RunSheetController.ConsumableView": {
             for: string[];
@@ -2881,6 +2972,33 @@ export interface components {
             for: string[];
             item: string;
         };
+        "morphotera.app.scout.TemplateController.TemplateBody": {
+            name: string;
+            question: string;
+            tests: components["schemas"]["morphotera.app.scout.TemplateController.TestBody"][];
+            use: string | null;
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.scout.TemplateController.TestBody": {
+            method: string;
+            variant: string | null;
+            where: string | null;
+        };
+        "morphotera.app.scout.Templates.Test": {
+            method: string;
+            variant: string | null;
+            where: string;
+        };
+        "morphotera.app.scout.Templates.View": {
+            id: string;
+            name: string;
+            question: string;
+            tests: components["schemas"]["morphotera.app.scout.Templates.Test"][];
+            use: string | null;
+            /** Format: int32 */
+            version: number;
+        };
         "morphotera.app.scout.Visit": {
             alsoChanged: string[];
             /** Format: date */
@@ -2896,6 +3014,7 @@ export interface components {
             /** Format: uuid */
             observerId: string;
             observerName: string;
+            plan: components["schemas"]["morphotera.app.scout.DayPlan"];
             question: string;
             /** Format: double */
             rainMm: number | null;
@@ -2925,6 +3044,7 @@ export interface components {
             fieldId: string;
             methods: string[] | null;
             moisture: string | null;
+            plan: components["schemas"]["morphotera.app.scout.DayPlan"] | null;
             question: string;
             /** Format: double */
             rainMm: number | null;
@@ -2946,6 +3066,9 @@ export interface components {
         "morphotera.app.scout.VisitController.Planning": {
             questions: components["schemas"]["morphotera.app.scout.VisitController.QuestionView"][];
             startCard: components["schemas"]["morphotera.scout.StartCard.Item"][];
+            textureGroups: {
+                [key: string]: string;
+            };
             ticks: components["schemas"]["morphotera.app.scout.VisitController.TickView"][];
         };
         "morphotera.app.scout.VisitController.QuestionView": {
@@ -2957,6 +3080,44 @@ export interface components {
         "morphotera.app.scout.VisitController.TickView": {
             id: string;
             text: string;
+        };
+        "morphotera.app.scout.Weather.Day": {
+            /** Format: double */
+            airMeanC: number | null;
+            /** Format: date */
+            day: string;
+            forecast: boolean;
+            /** Format: double */
+            irrigationMm: number | null;
+            /** Format: double */
+            rainMm: number;
+            source: string;
+        };
+        "morphotera.app.scout.Weather.Kept": {
+            /** Format: double */
+            airMeanC: number | null;
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            irrigationMm: number | null;
+            /** Format: double */
+            rainMm: number;
+        };
+        "morphotera.app.scout.Weather.Record": {
+            days: components["schemas"]["morphotera.app.scout.Weather.Day"][];
+            station: string;
+            /** Format: date */
+            today: string;
+        };
+        "morphotera.app.scout.WeatherController.RainBody": {
+            keep: boolean | null;
+            text: string;
+        };
+        "morphotera.app.scout.WeatherController.RainRead": {
+            bad: components["schemas"]["morphotera.app.scout.RainFile.BadRow"][];
+            days: components["schemas"]["morphotera.app.scout.Weather.Kept"][];
+            /** Format: int32 */
+            kept: number;
         };
         "morphotera.app.scout.WeatherGateController.DayBody": {
             /** Format: double */
@@ -3852,7 +4013,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3998,7 +4159,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4062,6 +4223,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.scout.Visit"][];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.Weather.Record"];
                 };
             };
         };
@@ -4230,7 +4416,33 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    rain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.scout.WeatherController.RainBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.WeatherController.RainRead"];
+                };
+            };
+        };
+    };
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4398,7 +4610,7 @@ export interface operations {
             };
         };
     };
-    put_2: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4466,7 +4678,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4853,6 +5065,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.land.Spot"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.Templates.View"][];
+                };
+            };
+        };
+    };
+    put_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.scout.TemplateController.TemplateBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.scout.Templates.View"];
                 };
             };
         };

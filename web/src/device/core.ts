@@ -22,7 +22,14 @@ function start(): Worker {
   return started;
 }
 
-export type CoreFunction = 'evaluateAt' | 'remedy' | 'scores' | 'section' | 'causes' | 'change';
+export type CoreFunction =
+  | 'evaluateAt'
+  | 'remedy'
+  | 'scores'
+  | 'section'
+  | 'causes'
+  | 'change'
+  | 'planRunSheet';
 
 /** Asks the core; a refusal comes back as the API's problem, thrown by whoever takes it. */
 export async function askCore(name: CoreFunction, ...given: unknown[]): Promise<unknown> {

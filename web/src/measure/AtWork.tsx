@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { NoSignal, refusals, sentence } from '../api/problem';
 import type { Evaluation, Method, Spot, WholeVisit } from '../api/types';
+import { nowIso } from '../ground/time';
 import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
 import { Checks } from './Checks';
@@ -81,7 +82,7 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
         me.id,
       );
     }
-    keep({ step: next.id });
+    keep({ step: next.id, ended: { ...draft.ended, [step.id]: nowIso() } });
   }
 
   // `t` at the desk does what the large button does.

@@ -22,6 +22,8 @@ export type Draft = {
   /** The parcel that was refused and is put right here. */
   mends: string | null;
   changedAt: string;
+  /** When each step ended, for the run sheet. */
+  ended: Record<string, string>;
 };
 
 /** Empty rows to begin with, as the description asks. */

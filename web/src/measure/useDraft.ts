@@ -7,7 +7,7 @@ import { inSentence } from '../ground/format';
 import { nowIso } from '../ground/time';
 import { type Draft, fromReading, lastEntry, startValues, type Values } from './draft';
 
-const VERSION = 3;
+const VERSION = 4;
 const SEND_AFTER_MS = 1500;
 
 /** The first of a cell keeps the address it had before cells held several. */
@@ -17,12 +17,14 @@ export const keyOf = (visitId: string, spotId: string, method: string, repeat: n
 /** Drafts of before had no note and no time of their own; later ones mended nothing yet. */
 const withNote = (older: unknown) => ({ note: '', takenAt: null, ...(older as object) });
 const withMends = (older: unknown) => ({ mends: null, ...(older as object) });
+const withEnded = (older: unknown) => ({ ended: {}, ...(older as object) });
 
 /** What is being typed here, or was on another device if that is newer. */
 export function findDraft(whole: WholeVisit, spotId: string, method: string, repeat = 1): Draft | null {
   const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), VERSION, [
     withNote,
     withMends,
+    withEnded,
   ]);
   const there = whole.drafts.find(
     (one) => one.spotId === spotId && one.method === method && one.repeat === repeat,
@@ -42,11 +44,13 @@ export function findDraft(whole: WholeVisit, spotId: string, method: string, rep
     takenAt: body.takenAt ?? null,
     mends: null,
     changedAt: there.changedAt,
+    ended: body.ended ?? {},
   };
 }
 
-export function newDraft(method: Method): Draft {
-  const variant = method.variants[0];
+/** @param way the way of doing it that the visit was planned with; the usual one where none was */
+export function newDraft(method: Method, way?: string): Draft {
+  const variant = method.variants.find((one) => one.id === way) ?? method.variants[0];
   return {
     version: 1,
     variant: variant?.id ?? '',
@@ -60,6 +64,7 @@ export function newDraft(method: Method): Draft {
     takenAt: null,
     mends: null,
     changedAt: '',
+    ended: {},
   };
 }
 
@@ -72,8 +77,9 @@ function begun(draft: Draft | null, method: Method): Draft | null {
 export function useDraft(whole: WholeVisit, spotId: string, method: Method, person: string, repeat: number) {
   const visitId = whole.visit.id;
   const key = keyOf(visitId, spotId, method.id, repeat);
+  const way = whole.visit.plan?.variants?.[method.id];
   const [draft, setDraft] = useState<Draft>(
-    () => begun(findDraft(whole, spotId, method.id, repeat), method) ?? newDraft(method),
+    () => begun(findDraft(whole, spotId, method.id, repeat), method) ?? newDraft(method, way),
   );
   const [full, setFull] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
@@ -107,8 +113,8 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
   const forget = useCallback(() => {
     if (timer.current !== null) clearTimeout(timer.current);
     void device.remove(key);
-    setDraft(newDraft(method));
-  }, [key, method]);
+    setDraft(newDraft(method, way));
+  }, [key, method, way]);
 
   useEffect(
     () => () => {
@@ -135,6 +141,7 @@ export async function reopen(parcel: Parcel): Promise<void> {
     takenAt: body.takenAt,
     mends: parcel.id,
     changedAt: nowIso(),
+    ended: {},
   };
   await device.write(keyOf(body.visitId, body.spotId, body.method, body.repeat ?? 1), VERSION, draft);
 }

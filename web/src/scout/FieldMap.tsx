@@ -12,14 +12,29 @@ type Props = {
   /** A tap on free ground. */
   onPlace?: (at: Corner) => void;
   me?: Corner | null;
+  gate?: Corner | null;
+  avoid?: Corner[][];
+  /** Spots that are proposed and not set. */
+  proposed?: Corner[];
 };
 
 const WIDTH = 460;
 const HEIGHT = 420;
 
 /** One field, north up and to scale: its edge, its spots by zone, and where one stands. */
-export function FieldMap({ outline, spots = [], zones = [], chosen, onChoose, onPlace, me }: Props) {
-  const places = [...outline, ...spots, ...(me ? [me] : [])];
+export function FieldMap({
+  outline,
+  spots = [],
+  zones = [],
+  chosen,
+  onChoose,
+  onPlace,
+  me,
+  gate,
+  avoid = [],
+  proposed = [],
+}: Props) {
+  const places = [...outline, ...spots, ...(me ? [me] : []), ...(gate ? [gate] : [])];
   if (places.length === 0) {
     return (
       <div className="flex aspect-[46/42] items-center justify-center rounded-[10px] border border-dashed border-edge p-6 text-center text-faded">
@@ -61,6 +76,57 @@ export function FieldMap({ outline, spots = [], zones = [], chosen, onChoose, on
         stroke="var(--ink)"
         strokeWidth="1.6"
       />
+      {avoid.map((area) => (
+        <polygon
+          key={JSON.stringify(area[0])}
+          points={area
+            .map(projection.to)
+            .map((at) => `${at.x},${at.y}`)
+            .join(' ')}
+          fill="var(--paper)"
+          stroke="var(--edge)"
+          strokeDasharray="3 4"
+        />
+      ))}
+      {gate && proposed.length > 0 && (
+        <polyline
+          points={[gate, ...proposed]
+            .map(projection.to)
+            .map((at) => `${at.x},${at.y}`)
+            .join(' ')}
+          fill="none"
+          stroke="var(--act)"
+          strokeWidth="1.5"
+          strokeDasharray="6 5"
+        />
+      )}
+      {gate && (
+        <g transform={`translate(${projection.to(gate).x} ${projection.to(gate).y})`}>
+          <rect x="-7" y="-7" width="14" height="14" fill="var(--ink)" />
+          <text x="12" y="5" fontSize="13" fill="var(--faded)">
+            gate
+          </text>
+        </g>
+      )}
+      {proposed.map((spot, i) => {
+        const at = projection.to(spot);
+        return (
+          <g key={`${spot.lat} ${spot.lon}`}>
+            <circle
+              cx={at.x}
+              cy={at.y}
+              r="12"
+              fill="var(--paper)"
+              stroke="var(--act)"
+              strokeWidth="1.5"
+              strokeDasharray="3 3"
+            />
+            <text x={at.x} y={at.y + 5} textAnchor="middle" fontSize="13" fontWeight="650" fill="var(--act)">
+              {i + 1}
+            </text>
+          </g>
+        );
+      })}
       {spots
         .filter((spot) => spot.retiredOn === null)
         .map((spot) => {

@@ -4,21 +4,26 @@ import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { Corner, LandField, Spot } from '../api/types';
-import { knowSpot } from '../device/known';
+import { knowField, knowSpot } from '../device/known';
 import { save } from '../device/save';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
 import { FieldMap } from './FieldMap';
+import { PlaceSpots } from './PlaceSpots';
+import { gateOf } from './plan';
 import { whereIStand } from './position';
+import { download, toGeoJson, toGpx } from './spotFiles';
 import { spotLabel } from './spotLabel';
+import { WayBack } from './WayBack';
 import { Zones } from './Zones';
 
 /** The spots of a field: set by hand on the map or by standing there, named, and found again at every later visit. */
 export function Spots({ field }: { field: LandField }) {
   const me = useMe();
   const queries = useQueryClient();
-  const [placing, setPlacing] = useState(false);
+  const [placing, setPlacing] = useState<'spot' | 'gate' | 'many' | null>(null);
+  const [proposed, setProposed] = useState<Corner[]>([]);
   const [zoneId, pickZone] = useState<string | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [here, setHere] = useState<(Corner & { accuracyM: number }) | null>(null);
@@ -48,10 +53,24 @@ export function Spots({ field }: { field: LandField }) {
       const label = `Spot ${is.label}, ${field.name}`;
       const saved = await save<Spot>({ person: me.id, path, was: null, is, label });
       knowSpot(queries, field, saved.kept ? { ...is, id, fieldId: field.id } : saved.stands);
-      setPlacing(false);
+      setPlacing(null);
       setChosen(id);
       setFault(null);
       if (!saved.kept) await queries.invalidateQueries({ queryKey: keys.season });
+    } catch (error) {
+      setFault(sentence(error));
+    }
+  }
+
+  async function setGate(gate: Corner) {
+    try {
+      const is = { ...field, gate };
+      const label = `The gate of ${field.name}`;
+      const path = `/api/fields/${field.id}`;
+      const saved = await save<LandField>({ person: me.id, path, was: field, is, label });
+      knowField(queries, saved.kept ? is : saved.stands);
+      setPlacing(null);
+      setFault(null);
     } catch (error) {
       setFault(sentence(error));
     }
@@ -75,8 +94,17 @@ export function Spots({ field }: { field: LandField }) {
         zones={field.zones}
         chosen={chosen}
         onChoose={setChosen}
-        onPlace={placing ? (at) => void add(at) : undefined}
+        onPlace={
+          placing === 'spot'
+            ? (at) => void add(at)
+            : placing === 'gate'
+              ? (at) => void setGate(at)
+              : undefined
+        }
         me={here}
+        gate={gateOf(field)}
+        avoid={field.avoid}
+        proposed={proposed}
       />
       {living.length === 0 && (
         <p>
@@ -89,16 +117,52 @@ export function Spots({ field }: { field: LandField }) {
           <div className="flex flex-wrap gap-3">
             <button
               type="button"
-              className={`button ${placing ? 'button-main' : ''}`}
-              aria-pressed={placing}
-              onClick={() => setPlacing(!placing)}
+              className={`button ${placing === 'spot' ? 'button-main' : ''}`}
+              aria-pressed={placing === 'spot'}
+              onClick={() => setPlacing(placing === 'spot' ? null : 'spot')}
             >
-              {placing ? 'Tap the map…' : 'Set a spot on the map'}
+              {placing === 'spot' ? 'Tap the map…' : 'Set a spot on the map'}
             </button>
             <button type="button" className="button" onClick={() => void stand()}>
               I stand here
             </button>
           </div>
+          <div className="flex flex-wrap gap-x-5">
+            {placing !== 'many' && (
+              <button type="button" className="link min-h-11" onClick={() => setPlacing('many')}>
+                Propose spots
+              </button>
+            )}
+            <button
+              type="button"
+              className="link min-h-11"
+              aria-pressed={placing === 'gate'}
+              onClick={() => setPlacing(placing === 'gate' ? null : 'gate')}
+            >
+              {placing === 'gate' ? 'Tap where the gate is…' : 'Set the gate'}
+            </button>
+            {living.length > 0 && (
+              <>
+                <button
+                  type="button"
+                  className="link min-h-11"
+                  onClick={() => download(`${field.name}.gpx`, 'application/gpx+xml', toGpx(field))}
+                >
+                  GPX
+                </button>
+                <button
+                  type="button"
+                  className="link min-h-11"
+                  onClick={() => download(`${field.name}.geojson`, 'application/geo+json', toGeoJson(field))}
+                >
+                  GeoJSON
+                </button>
+              </>
+            )}
+          </div>
+          {placing === 'many' && zone && (
+            <PlaceSpots field={field} zone={zone} onShow={setProposed} onDone={() => setPlacing(null)} />
+          )}
         </>
       )}
       {here && <p className="text-sm text-faded">Position good to about {Math.round(here.accuracyM)} m.</p>}
@@ -107,6 +171,7 @@ export function Spots({ field }: { field: LandField }) {
           {fault}
         </p>
       )}
+      {spot && <WayBack key={spot.id} spot={spot} />}
       {spot && mayWrite(me) && (
         <EditSpot key={spot.id} spot={spot} field={field} onDone={() => setChosen(null)} />
       )}

@@ -2,17 +2,20 @@ import { useState } from 'react';
 import type { Method } from '../api/types';
 import { show } from '../ground/format';
 import { minutesOf, minutesTogether } from './handsOn';
+import type { DayPlan } from './plan';
 
 type Props = {
   methods: Method[];
   chosen: string[];
   spots: number;
+  plan: DayPlan;
+  onPlan: (plan: DayPlan) => void;
   onChange: (chosen: string[]) => void;
   hint: string | null;
 };
 
 /** The tests with what each costs in hands-on minutes at a spot: those of the question, and every other a tap away. */
-export function Tests({ methods, chosen, spots, onChange, hint }: Props) {
+export function Tests({ methods, chosen, spots, plan, onPlan, onChange, hint }: Props) {
   // A test keeps its place while it is ticked on and off.
   const [asked] = useState(chosen);
   const first = asked.length === 0 ? methods : methods.filter((one) => asked.includes(one.id));
@@ -41,6 +44,7 @@ export function Tests({ methods, chosen, spots, onChange, hint }: Props) {
             </span>
             <span className="num text-sm text-faded">{show(minutesOf(method), 0)} min</span>
           </label>
+          {chosen.includes(method.id) && <Ways method={method} plan={plan} onPlan={onPlan} />}
         </li>
       ))}
     </ul>
@@ -65,5 +69,48 @@ export function Tests({ methods, chosen, spots, onChange, hint }: Props) {
         </p>
       )}
     </fieldset>
+  );
+}
+
+const WHERE = [
+  { word: 'every-spot', label: 'at every spot' },
+  { word: 'once', label: 'once' },
+  { word: 'reference', label: 'at the reference alone' },
+  { word: 'mixed', label: 'mixed from all spots' },
+];
+
+/** In which way a chosen test is done, and where. */
+function Ways({ method, plan, onPlan }: { method: Method; plan: DayPlan; onPlan: (plan: DayPlan) => void }) {
+  return (
+    <p className="flex flex-wrap gap-x-4 pb-2 pl-10 text-sm text-faded">
+      <select
+        aria-label={`${method.name}: where`}
+        className="min-h-9 border-0 bg-transparent py-0 pl-0 text-sm"
+        value={plan.where[method.id] ?? 'every-spot'}
+        onChange={(event) => onPlan({ ...plan, where: { ...plan.where, [method.id]: event.target.value } })}
+      >
+        {WHERE.map((one) => (
+          <option key={one.word} value={one.word}>
+            {one.label}
+          </option>
+        ))}
+      </select>
+      {method.variants.length > 1 && (
+        <select
+          aria-label={`${method.name}: way of doing it`}
+          className="min-h-9 border-0 bg-transparent py-0 pl-0 text-sm"
+          value={plan.variants[method.id] ?? method.variants[0]?.id}
+          onChange={(event) =>
+            onPlan({ ...plan, variants: { ...plan.variants, [method.id]: event.target.value } })
+          }
+        >
+          {method.variants.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name.toLowerCase()}
+            </option>
+          ))}
+        </select>
+      )}
+    </p>
   );
 }

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { type Refusal, refusals, sentence } from '../api/problem';
-import type { LandField, Me, Planning, Visit, VisitBody } from '../api/types';
+import type { LandField, Me, Planning, TestSet, Visit, VisitBody } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { knowVisit } from '../device/known';
 import { save } from '../device/save';
@@ -16,8 +16,16 @@ import { now, nowIso } from '../ground/time';
 import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
 import { mayWrite, useMe } from '../people/session';
+import { Bag } from './Bag';
+import { Parts, usePart } from './Parts';
+import { type DayPlan, planOf } from './plan';
+import { RunSheet } from './RunSheet';
+import { Sets } from './Sets';
 import { StartCard } from './StartCard';
 import { Tests } from './Tests';
+import { useProgress } from './useProgress';
+import { useSets } from './useSets';
+import { WeatherStrip } from './WeatherStrip';
 import { MOISTURES } from './words';
 
 type Props = { field: LandField; planning: Planning; visit: Visit | null; earlier: Visit | null };
@@ -33,6 +41,7 @@ type Form = {
   rain: string;
   weather: string;
   startCard: Record<string, string>;
+  plan: DayPlan;
 };
 
 /** A visit being planned, or its conditions being put right: question, tests, the day, the start card. */
@@ -41,18 +50,40 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const methods = useMethods();
-  const [form, keep, forget] = useKept<Form>(`visit:${visit?.id ?? `new:${field.id}`}`, 1, startForm(visit));
+  const [form, keep, forget] = useKept<Form>(`visit:${visit?.id ?? `new:${field.id}`}`, 2, startForm(visit));
+  const [part, setPart] = usePart(visit);
+  const sets = useSets();
   const [found, setFound] = useState<Refusal[]>([]);
   const [fault, setFault] = useState<string | null>(null);
   const question = planning.questions.find((one) => one.id === form.question);
   const at = (path: string) => found.find((one) => one.path === path)?.text;
   const ticked = planning.startCard.every((item) => form.startCard[item.id]);
   const spots = field.spots.filter((spot) => spot.retiredOn === null).length;
+  const chosen = (methods.data ?? []).filter((one) => form.methods.includes(one.id));
+  const running = useProgress(field, planning, visit, chosen, form.plan);
 
   function ask(id: string) {
     const asked = planning.questions.find((one) => one.id === id);
+    const set = sets.find((one) => one.id === id);
     const methods = asked && asked.methods.length > 0 ? asked.methods : (earlier?.methods ?? []);
-    keep({ ...form, question: id, methods });
+    if (set && set.tests.length > 0) take(set, id);
+    else keep({ ...form, question: id, methods, plan: { ...form.plan, ...planOf(earlier), leftOut: [] } });
+  }
+
+  function take(set: TestSet, question: string) {
+    keep({
+      ...form,
+      question,
+      methods: set.tests.map((test) => test.method),
+      plan: {
+        ...form.plan,
+        leftOut: [],
+        where: Object.fromEntries(set.tests.map((test) => [test.method, test.where])),
+        variants: Object.fromEntries(
+          set.tests.flatMap((test) => (test.variant ? [[test.method, test.variant]] : [])),
+        ),
+      },
+    });
   }
 
   async function keepVisit(state: string) {
@@ -77,6 +108,7 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
       weather: form.weather || null,
       startCard: form.startCard,
       ticks: visit?.ticks ?? {},
+      plan: form.plan,
       version: visit?.version ?? 0,
     };
     if (wrong.length > 0) {
@@ -116,80 +148,138 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
       <h2 id="visit" className="text-[1.75rem]">
         {visit ? `Visit of ${day(visit.day)}` : 'Plan a visit'}
       </h2>
-      <Choice
-        label="What it is to answer"
-        options={planning.questions.map((one) => ({ word: one.id, label: one.label, sentence: one.purpose }))}
-        value={form.question}
-        onChange={ask}
-        error={at('/question')}
-      />
-      <Tests
-        key={form.question}
-        methods={methods.data ?? []}
-        chosen={form.methods}
-        spots={spots}
-        onChange={(chosen) => keep({ ...form, methods: chosen })}
-        hint={
-          question?.methods.length === 0 && !earlier
-            ? 'There is no earlier visit to repeat: choose the tests.'
-            : null
-        }
-      />
-      <div className="grid gap-4">
-        <h3>The day</h3>
-        <div className="grid gap-4 desk:grid-cols-2">
-          <TextField
-            label="Day"
-            type="date"
-            value={form.day}
-            onChange={(next) => keep({ ...form, day: next })}
-            error={at('/day')}
-          />
-          <TextField
-            label="Weather"
-            value={form.weather}
-            onChange={(next) => keep({ ...form, weather: next })}
-          />
-        </div>
-        <Choice
-          label="Soil, as a hand feels it"
-          options={MOISTURES}
-          value={form.moisture}
-          onChange={(next) => keep({ ...form, moisture: next })}
-          hint="Leave it open until you are there."
+      <Parts part={part} onPart={setPart} />
+      {part === 'sheet' && (
+        <RunSheet
+          field={field}
+          planning={planning}
+          methods={methods.data ?? []}
+          chosen={chosen}
+          plan={form.plan}
+          running={running}
+          visitId={visit?.id ?? null}
+          earlierId={earlier?.id ?? null}
+          onPlan={(plan) => keep({ ...form, plan })}
         />
-        <div className="grid gap-4 desk:grid-cols-3">
-          <NumberField
-            label="Days since 10 mm of rain"
-            unit="days"
-            value={form.daysSinceRain}
-            onChange={(next) => keep({ ...form, daysSinceRain: next })}
-            error={at('/daysSinceRain')}
+      )}
+      {part === 'bag' && (
+        <Bag
+          field={field}
+          planning={planning}
+          methods={methods.data ?? []}
+          chosen={chosen}
+          plan={form.plan}
+          day={form.day}
+          visitId={visit?.id ?? null}
+        />
+      )}
+      {part === 'plan' && (
+        <>
+          <Choice
+            label="What it is to answer"
+            options={planning.questions.map((one) => ({
+              word: one.id,
+              label: one.label,
+              sentence: one.purpose,
+            }))}
+            value={form.question}
+            onChange={ask}
+            error={at('/question')}
           />
-          <NumberField
-            label="How much rain"
-            unit="mm"
-            value={form.rain}
-            onChange={(next) => keep({ ...form, rain: next })}
-            error={at('/rainMm')}
+          <Tests
+            key={form.question}
+            methods={methods.data ?? []}
+            chosen={form.methods}
+            spots={spots}
+            plan={form.plan}
+            onPlan={(plan) => keep({ ...form, plan })}
+            onChange={(chosen) => keep({ ...form, methods: chosen })}
+            hint={
+              question?.methods.length === 0 && !earlier
+                ? 'There is no earlier visit to repeat: choose the tests.'
+                : null
+            }
           />
-          <NumberField
-            label="Soil at 5 cm"
-            unit="°C"
-            value={form.soilTemperature}
-            onChange={(next) => keep({ ...form, soilTemperature: next })}
-            error={at('/soilTemperatureC')}
+          <Sets sets={sets} form={form} question={question?.label ?? ''} onTake={take} />
+          <div className="grid gap-4">
+            <h3>The day</h3>
+            <WeatherStrip
+              field={field}
+              planning={planning}
+              methods={chosen}
+              day={form.day}
+              today={today(new Date(now()))}
+              onDay={
+                visit?.state === 'running' || visit?.state === 'done'
+                  ? null
+                  : (next) => keep({ ...form, day: next })
+              }
+              onTake={(found) =>
+                keep({
+                  ...form,
+                  daysSinceRain:
+                    found.daysSinceRain === null ? form.daysSinceRain : String(found.daysSinceRain),
+                  rain: found.rain10dMm === null ? form.rain : show(found.rain10dMm, 1),
+                  soilTemperature:
+                    found.soilC === null ? form.soilTemperature : show(found.soilC, 1).replace('−', '-'),
+                })
+              }
+            />
+            <div className="grid gap-4 desk:grid-cols-2">
+              <TextField
+                label="Day"
+                type="date"
+                value={form.day}
+                onChange={(next) => keep({ ...form, day: next })}
+                error={at('/day')}
+              />
+              <TextField
+                label="Weather"
+                value={form.weather}
+                onChange={(next) => keep({ ...form, weather: next })}
+              />
+            </div>
+            <Choice
+              label="Soil, as a hand feels it"
+              options={MOISTURES}
+              value={form.moisture}
+              onChange={(next) => keep({ ...form, moisture: next })}
+              hint="Leave it open until you are there."
+            />
+            <div className="grid gap-4 desk:grid-cols-3">
+              <NumberField
+                label="Days since 10 mm of rain"
+                unit="days"
+                value={form.daysSinceRain}
+                onChange={(next) => keep({ ...form, daysSinceRain: next })}
+                error={at('/daysSinceRain')}
+              />
+              <NumberField
+                label="How much rain"
+                unit="mm"
+                value={form.rain}
+                onChange={(next) => keep({ ...form, rain: next })}
+                error={at('/rainMm')}
+              />
+              <NumberField
+                label="Soil at 5 cm"
+                unit="°C"
+                value={form.soilTemperature}
+                onChange={(next) => keep({ ...form, soilTemperature: next })}
+                error={at('/soilTemperatureC')}
+              />
+            </div>
+          </div>
+          <StartCard
+            items={planning.startCard}
+            ticked={form.startCard}
+            onTick={(id, on) => {
+              const { [id]: _, ...others } = form.startCard;
+              keep({ ...form, startCard: on ? { ...others, [id]: nowIso() } : others });
+            }}
           />
-        </div>
-      </div>
-      <StartCard
-        items={planning.startCard}
-        ticked={form.startCard}
-        onTick={(id, on) => {
-          const { [id]: _, ...others } = form.startCard;
-          keep({ ...form, startCard: on ? { ...others, [id]: nowIso() } : others });
-        }}
-      />
+        </>
+      )}
       {fault && (
         <p className="text-warn" role="alert">
           {fault}
@@ -262,6 +352,7 @@ function startForm(visit: Visit | null): Form {
     rain: text(visit?.rainMm),
     weather: visit?.weather ?? '',
     startCard: visit?.startCard ?? {},
+    plan: planOf(visit),
   };
 }
 

@@ -54,7 +54,10 @@ export function formOf(field: LandField): FieldForm {
   };
 }
 
-type Known = Omit<LandFieldBody, 'holdingId' | 'mainZoneId' | 'outline' | 'timeZone' | 'version'>;
+type Known = Omit<
+  LandFieldBody,
+  'holdingId' | 'mainZoneId' | 'outline' | 'gate' | 'avoid' | 'timeZone' | 'version'
+>;
 
 /** What is sent of it, with what could not be read as a number. */
 export function knownOf(form: FieldForm): { known: Known; unread: Refusal[] } {

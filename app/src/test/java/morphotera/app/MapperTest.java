@@ -18,7 +18,7 @@ class MapperTest {
     @Mapper
     interface Permuted {
         @Select(
-                "select v.revision, v.version, v.ticks_json, p.name as observer_name, v.observer_id, v.field_id, v.state, v.id, "
+                "select v.revision, v.version, v.ticks_json, v.plan_json, p.name as observer_name, v.observer_id, v.field_id, v.state, v.id, "
                         + "v.weather, v.rain_mm, v.moisture, v.days_since_rain, v.soil_temperature_c, v.practice_id, v.start_card_json, v.methods_json, v.question, v.planned_on "
                         + "from visit v join person p on p.id = v.observer_id order by v.id limit 1")
         VisitRow any();

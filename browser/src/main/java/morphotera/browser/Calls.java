@@ -25,6 +25,7 @@ import morphotera.measure.methods.Methods;
 import morphotera.read.Cut;
 import morphotera.read.FieldScores;
 import morphotera.read.School;
+import morphotera.scout.runsheet.RunSheet;
 
 /** JSON in, a core function, JSON out. */
 public final class Calls {
@@ -184,6 +185,13 @@ public final class Calls {
                                             now.textOrNull("observerName")),
                                     ChangeTrees::unlike));
         });
+    }
+
+    public static String planRunSheet(String body) {
+        return answer(
+                body,
+                in -> SheetTrees.sheet(
+                        RunSheet.plan(SheetTrees.asked(Tree.of(in)).outing())));
     }
 
     private interface Sum {

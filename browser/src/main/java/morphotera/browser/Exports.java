@@ -47,4 +47,9 @@ public final class Exports {
     public static String readUnit(String body) {
         return Calls.readUnit(body);
     }
+
+    @JSExport
+    public static String planRunSheet(String body) {
+        return Calls.planRunSheet(body);
+    }
 }

@@ -33,6 +33,7 @@ import morphotera.app.people.Role;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.VisitBody;
 import morphotera.app.scout.Visits;
+import morphotera.app.scout.Weather;
 import morphotera.scout.StartCard;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -59,6 +60,7 @@ class DemoStart implements ApplicationRunner {
     private final ClockMapper clocks;
     private final DraftMapper drafts;
     private final InterventionMapper interventions;
+    private final Weather weather;
     private final Json json;
     private final Clock clock;
 
@@ -71,6 +73,7 @@ class DemoStart implements ApplicationRunner {
             ClockMapper clocks,
             DraftMapper drafts,
             InterventionMapper interventions,
+            Weather weather,
             Json json,
             Clock clock) {
         this.practices = practices;
@@ -81,6 +84,7 @@ class DemoStart implements ApplicationRunner {
         this.clocks = clocks;
         this.drafts = drafts;
         this.interventions = interventions;
+        this.weather = weather;
         this.json = json;
         this.clock = clock;
     }
@@ -132,6 +136,7 @@ class DemoStart implements ApplicationRunner {
                         name -> land.putHolding(owner, id(clock.instant()), new LandBodies.HoldingBody(name, 0))
                                 .id());
             }
+            rained(holdings.get("Brindle Top"));
             scenario.people().stream().skip(1).forEach(login -> {
                 UUID id = id(clock.instant());
                 Role role = Role.valueOf(login.role().toUpperCase(Locale.ROOT));
@@ -147,6 +152,19 @@ class DemoStart implements ApplicationRunner {
                 viewers.put(login.name(), new Viewer(id, practice, role, null));
             });
             scenario.fields().forEach(this::field);
+        }
+
+        /** A wetting today, after a week with little: the visit planned for the day after tomorrow comes two days after it. */
+        private void rained(UUID holding) {
+            if (holding == null) {
+                return;
+            }
+            List<Weather.Kept> days = new ArrayList<>();
+            for (int ago = 0; ago <= 60; ago++) {
+                double mm = ago == 0 ? 14 : ago < 7 ? ago % 3 : ago % 5 == 0 ? 9 : ago % 2;
+                days.add(new Weather.Kept(day(ago), mm, null, 11 + ago % 4 * 0.5));
+            }
+            weather.keep(owner, holding, days);
         }
 
         private LocalDate day(int daysAgo) {
@@ -186,6 +204,8 @@ class DemoStart implements ApplicationRunner {
                             null,
                             "balanced",
                             outline,
+                            gate(field),
+                            List.of(),
                             "Atlantic/Azores",
                             0));
             Map<String, Zone> zones = new LinkedHashMap<>();
@@ -232,6 +252,13 @@ class DemoStart implements ApplicationRunner {
             }
         }
 
+        /** By its first corner. */
+        private LandBodies.CornerBody gate(Scenario.FieldOf field) {
+            List<Double> at = field.outlineM().get(0);
+            Corner gate = corner(field.corner(), at.get(0), at.get(1));
+            return new LandBodies.CornerBody(gate.lat(), gate.lon());
+        }
+
         private void visit(
                 Scenario.FieldOf field,
                 UUID fieldId,
@@ -269,6 +296,7 @@ class DemoStart implements ApplicationRunner {
                             visit.weather(),
                             card,
                             ticks,
+                            null,
                             0));
             List<Readings.Numbered> taken = new ArrayList<>();
             Instant at = start;

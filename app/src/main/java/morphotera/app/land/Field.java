@@ -13,6 +13,7 @@ import morphotera.measure.Site;
  * @param coastal coastal, reclaimed, mine or peat ground
  * @param buildingM {@code wellM} and {@code septicM}: how far the nearest building, drinking-water well and septic field are;
  *     null: none within 100 m, or not known
+ * @param gate where people come in; {@code avoid}: outlines of tracks, gateways, heaps where no spot is set
  * @param sulphideClearOn when a laboratory's sulphide test to drain depth came back clear
  */
 public record Field(
@@ -33,6 +34,8 @@ public record Field(
         @Nullable LocalDate sulphideClearOn,
         String school,
         List<Corner> outline,
+        @Nullable Corner gate,
+        List<List<Corner>> avoid,
         double areaHa,
         String timeZone,
         int version,

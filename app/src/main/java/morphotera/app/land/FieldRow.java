@@ -23,6 +23,8 @@ public record FieldRow(
         LocalDate sulphideClearOn,
         String school,
         String outlineJson,
+        String gateJson,
+        String avoidJson,
         double areaHa,
         String timeZone,
         int version) {}

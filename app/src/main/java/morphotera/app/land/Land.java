@@ -15,6 +15,7 @@ import morphotera.app.people.Viewer;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.scout.Boundary;
+import morphotera.scout.Plot;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -23,6 +24,8 @@ import tools.jackson.core.type.TypeReference;
 @Service
 public class Land {
     private static final TypeReference<List<Corner>> OUTLINE = new TypeReference<>() {};
+    private static final TypeReference<Corner> CORNER = new TypeReference<>() {};
+    private static final TypeReference<List<List<Corner>>> OUTLINES = new TypeReference<>() {};
     private static final String NO_HOLDING = "There is no such holding here.";
 
     private final LandMapper land;
@@ -33,6 +36,10 @@ public class Land {
         this.land = land;
         this.json = json;
         this.patching = patching;
+    }
+
+    public Holding holding(Viewer viewer, UUID id) {
+        return land.holding(viewer, id).orElseThrow(() -> new NotFound("holding", id));
     }
 
     public List<Holding> holdings(Viewer viewer) {
@@ -253,7 +260,7 @@ public class Land {
     @Transactional
     public Holding patchHolding(Viewer viewer, UUID id, Changes changes) {
         lock(viewer);
-        Holding stands = land.holding(viewer, id).orElseThrow(() -> new NotFound("holding", id));
+        Holding stands = holding(viewer, id);
         return putHolding(viewer, id, patching.apply(stands, changes, LandBodies.HoldingBody.class));
     }
 
@@ -279,13 +286,11 @@ public class Land {
     }
 
     private FieldRow row(Viewer viewer, UUID id, LandBodies.FieldBody body) {
-        List<Corner> corners = body.outline().stream()
-                .map(corner -> new Corner(corner.lat(), corner.lon()))
-                .toList();
-        double areaHa = new Boundary(corners.stream()
-                        .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
-                        .toList())
-                .areaHa();
+        Plot plot = Plot.field("/outline", List.of(boundary(body.outline())));
+        List<List<LandBodies.CornerBody>> avoid = body.avoid() == null ? List.of() : body.avoid();
+        for (int i = 0; i < avoid.size(); i++) {
+            plot.part("/avoid/" + i, List.of(boundary(avoid.get(i))));
+        }
         return new FieldRow(
                 id,
                 viewer.practiceId(),
@@ -304,10 +309,18 @@ public class Land {
                 body.septicM(),
                 body.sulphideClearOn(),
                 body.school() == null ? "balanced" : body.school(),
-                json.write(corners),
-                areaHa,
+                json.write(body.outline()),
+                body.gate() == null ? null : json.write(body.gate()),
+                json.write(avoid),
+                plot.areaHa(),
                 body.timeZone() == null ? "UTC" : body.timeZone(),
                 body.version());
+    }
+
+    private static List<Boundary.Corner> boundary(List<LandBodies.CornerBody> corners) {
+        return corners.stream()
+                .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
+                .toList();
     }
 
     /** The row with what the database adds, so that two can be held against each other. */
@@ -331,6 +344,8 @@ public class Land {
                 row.sulphideClearOn(),
                 row.school(),
                 row.outlineJson(),
+                row.gateJson(),
+                row.avoidJson(),
                 row.areaHa(),
                 row.timeZone(),
                 known.version());
@@ -355,6 +370,8 @@ public class Land {
                 row.sulphideClearOn(),
                 row.school(),
                 json.read(row.outlineJson(), OUTLINE),
+                row.gateJson() == null ? null : json.read(row.gateJson(), CORNER),
+                json.read(row.avoidJson(), OUTLINES),
                 row.areaHa(),
                 row.timeZone(),
                 row.version(),

@@ -19,6 +19,7 @@ import morphotera.read.School;
 public final class LandBodies {
     static final List<String> ZONE_KINDS = List.of("main", "good", "poor", "strip", "reference");
     private static final int MOST_CORNERS = 2000;
+    private static final int MOST_AVOIDED = 50;
 
     private LandBodies() {}
 
@@ -47,6 +48,8 @@ public final class LandBodies {
             @Nullable LocalDate sulphideClearOn,
             @Nullable String school,
             List<CornerBody> outline,
+            @Nullable CornerBody gate,
+            @Nullable List<List<CornerBody>> avoid,
             @Nullable String timeZone,
             int version)
             implements Checked {
@@ -70,7 +73,15 @@ public final class LandBodies {
             findings.day("/sulphideClearOn", sulphideClearOn);
             findings.word("/school", school, "school", words(School.values()));
             checkZone(findings);
-            checkOutline(findings);
+            corners(findings, "/outline", outline, "An outline");
+            if (gate != null) {
+                place(findings, "/gate", gate.lat(), gate.lon());
+            }
+            List<List<CornerBody>> avoided = avoid == null ? List.of() : avoid;
+            findings.size("/avoid", avoided.size(), "Places to avoid", MOST_AVOIDED);
+            for (int i = 0; i < Math.min(avoided.size(), MOST_AVOIDED); i++) {
+                corners(findings, "/avoid/" + i, avoided.get(i), "A place to avoid");
+            }
         }
 
         private void checkZone(Findings findings) {
@@ -80,23 +91,23 @@ public final class LandBodies {
                 findings.refuse("/timeZone", "unknown-word", "There is no time zone '" + timeZone + "'.");
             }
         }
+    }
 
-        private void checkOutline(Findings findings) {
-            if (outline == null || outline.size() < 3) {
-                findings.refuse("/outline", "too-few", "An outline needs three corners or more.");
-                return;
-            }
-            if (outline.size() > MOST_CORNERS) {
-                findings.refuse("/outline", "too-many", "An outline takes " + MOST_CORNERS + " corners at most.");
-                return;
-            }
-            for (int i = 0; i < outline.size(); i++) {
-                CornerBody corner = outline.get(i);
-                if (corner == null) {
-                    findings.refuse("/outline/" + i, "missing", "A corner is needed here.");
-                } else {
-                    place(findings, "/outline/" + i, corner.lat(), corner.lon());
-                }
+    private static void corners(Findings findings, String path, List<CornerBody> corners, String label) {
+        if (corners == null || corners.size() < 3) {
+            findings.refuse(path, "too-few", label + " needs three corners or more.");
+            return;
+        }
+        if (corners.size() > MOST_CORNERS) {
+            findings.refuse(path, "too-many", label + " takes " + MOST_CORNERS + " corners at most.");
+            return;
+        }
+        for (int i = 0; i < corners.size(); i++) {
+            CornerBody corner = corners.get(i);
+            if (corner == null) {
+                findings.refuse(path + "/" + i, "missing", "A corner is needed here.");
+            } else {
+                place(findings, path + "/" + i, corner.lat(), corner.lon());
             }
         }
     }

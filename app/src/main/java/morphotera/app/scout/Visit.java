@@ -35,6 +35,7 @@ public record Visit(
         @Nullable String weather,
         Map<String, Instant> startCard,
         Map<String, Map<String, Boolean>> ticks,
+        DayPlan plan,
         int version,
         int revision,
         List<UUID> alsoChanged) {
@@ -56,6 +57,7 @@ public record Visit(
                 weather,
                 startCard,
                 ticks,
+                plan,
                 version,
                 revision,
                 changed);

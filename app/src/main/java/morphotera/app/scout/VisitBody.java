@@ -30,6 +30,7 @@ public record VisitBody(
         @Nullable String weather,
         @Nullable Map<String, Instant> startCard,
         @Nullable Map<String, Map<String, Boolean>> ticks,
+        @Nullable DayPlan plan,
         int version)
         implements Checked {
 
@@ -53,6 +54,9 @@ public record VisitBody(
         for (int i = 0; i < chosen.size() && chosen.size() <= known.size(); i++) {
             findings.needed("/methods/" + i, chosen.get(i), "A test");
             findings.word("/methods/" + i, chosen.get(i), "method", known);
+        }
+        if (plan != null) {
+            plan.check("/plan", findings);
         }
         if (startCard != null) {
             List<String> items =

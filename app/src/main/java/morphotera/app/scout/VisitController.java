@@ -1,11 +1,14 @@
 package morphotera.app.scout;
 
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import morphotera.app.api.Changes;
 import morphotera.app.people.Viewer;
 import morphotera.decide.CauseTable;
+import morphotera.ground.TextureClass;
 import morphotera.scout.Question;
 import morphotera.scout.StartCard;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,7 +33,11 @@ class VisitController {
     record TickView(String id, String text) {}
 
     /** What a visit is planned with: questions with their tests, the start card, and what only eyes can see. */
-    record Planning(List<QuestionView> questions, List<StartCard.Item> startCard, List<TickView> ticks) {}
+    record Planning(
+            List<QuestionView> questions,
+            List<StartCard.Item> startCard,
+            List<TickView> ticks,
+            Map<String, String> textureGroups) {}
 
     @GetMapping("/api/planning")
     Planning planning() {
@@ -42,7 +49,16 @@ class VisitController {
                 causes.findings().stream()
                         .filter(CauseTable.Finding::isTicked)
                         .map(finding -> new TickView(finding.id(), finding.text()))
-                        .toList());
+                        .toList(),
+                textureGroups());
+    }
+
+    private static Map<String, String> textureGroups() {
+        Map<String, String> groups = new LinkedHashMap<>();
+        for (TextureClass texture : TextureClass.values()) {
+            groups.put(texture.word(), texture.group().word());
+        }
+        return groups;
     }
 
     @GetMapping("/api/fields/{id}/visits")

@@ -21,5 +21,6 @@ public record VisitRow(
         String weather,
         String startCardJson,
         String ticksJson,
+        String planJson,
         int version,
         int revision) {}

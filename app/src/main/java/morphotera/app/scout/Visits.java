@@ -29,6 +29,8 @@ public class Visits {
     private static final TypeReference<Map<String, Instant>> TIMES = new TypeReference<>() {};
     private static final TypeReference<Map<String, Map<String, Boolean>>> TICKS = new TypeReference<>() {};
 
+    private static final TypeReference<DayPlan> PLAN = new TypeReference<>() {};
+
     private final VisitMapper visits;
     private final Land land;
     private final CauseTable causes;
@@ -183,6 +185,7 @@ public class Visits {
                 body.weather(),
                 json.write(body.startCard() == null ? Map.of() : body.startCard()),
                 json.write(body.ticks() == null ? Map.of() : body.ticks()),
+                json.write(body.plan() == null ? DayPlan.NONE : body.plan()),
                 body.version(),
                 0);
     }
@@ -205,6 +208,7 @@ public class Visits {
                 row.weather(),
                 row.startCardJson(),
                 row.ticksJson(),
+                row.planJson(),
                 known.version(),
                 known.revision());
     }
@@ -226,6 +230,7 @@ public class Visits {
                 row.weather(),
                 json.read(row.startCardJson(), TIMES),
                 json.read(row.ticksJson(), TICKS),
+                json.read(row.planJson(), PLAN),
                 row.version(),
                 row.revision(),
                 List.of());

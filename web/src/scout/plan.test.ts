@@ -1,0 +1,143 @@
+import { describe, expect, it } from 'vitest';
+import type { LandField, Method } from '../api/types';
+import { labelsOf } from './Labels';
+import { askedSheet, clockAt, hours, NO_PLAN, progress, testsOf } from './plan';
+
+const step = (id: string, more: object = {}) => ({
+  id,
+  title: id,
+  how: '',
+  handsOnS: 60,
+  wait: null,
+  when: 'field',
+  sharedAs: null,
+  minPeople: 1,
+  entry: [],
+  ...more,
+});
+const method = (id: string, ...steps: object[]) =>
+  ({ id, name: id, variants: [{ id: 'usual', name: 'Usual', steps }] }) as unknown as Method;
+
+const WORMS = method('earthworms', step('block', { sharedAs: 'block' }), step('sort'), step('count'));
+const SMELL = method('smell', step('block', { sharedAs: 'block' }), step('take'));
+const PIT = method('root-pit', step('dig', { minPeople: 2 }));
+const SLAKING = method('slaking', step('gather'), step('dry', { when: 'later' }));
+
+const FIELD = {
+  id: 'f',
+  name: 'Lower Flats',
+  texture: 'clay',
+  gate: null,
+  outline: [{ lat: 47.6, lon: -29.1 }],
+  zones: [
+    { id: 'main', kind: 'main' },
+    { id: 'fence', kind: 'reference' },
+  ],
+  spots: [
+    { id: 'a', zoneId: 'main', label: '1', lat: 47.601, lon: -29.1, retiredOn: null },
+    { id: 'old', zoneId: 'main', label: '2', lat: 47.602, lon: -29.1, retiredOn: '2030-01-01' },
+    { id: 'b', zoneId: 'main', label: '3', lat: 47.603, lon: -29.1, retiredOn: null },
+    { id: 'r', zoneId: 'fence', label: 'F', lat: 47.604, lon: -29.1, retiredOn: null },
+  ],
+} as unknown as LandField;
+const at = (plan: object, ...methods: Method[]) =>
+  testsOf(FIELD, methods, { ...NO_PLAN, ...plan }).map((test) => `${test.spot} ${test.method}`);
+
+describe('what is done where', () => {
+  it('takes every test to every spot that is not given up', () => {
+    expect(at({}, SMELL)).toEqual(['a smell', 'b smell', 'r smell']);
+  });
+
+  it('does once what is the same all over the field, and at the reference what belongs there', () => {
+    expect(at({ where: { smell: 'once', earthworms: 'reference' } }, SMELL, WORMS)).toEqual([
+      'a smell',
+      'r earthworms',
+    ]);
+  });
+
+  it('leaves out what there is no time for', () => {
+    expect(at({ leftOut: [{ spot: 'b', method: 'smell' }] }, SMELL)).toEqual(['a smell', 'r smell']);
+  });
+
+  it('never plans a pit for one person alone', () => {
+    expect(at({}, PIT)).toEqual([]);
+    expect(at({ people: 2 }, PIT)).toHaveLength(3);
+  });
+});
+
+describe('the sheet that is asked for', () => {
+  const asked = (plan: object, ...methods: Method[]) =>
+    askedSheet(FIELD, { textureGroups: { clay: 'fine' } }, methods, { ...NO_PLAN, ...plan }, null);
+
+  it('starts at the gate, or where the outline begins, on the ground as it is', () => {
+    expect(asked({}, SMELL)).toMatchObject({ textureGroup: 'fine', gate: { lat: 47.6, lon: -29.1 } });
+  });
+
+  it('names only spots where something is done', () => {
+    expect(asked({ where: { smell: 'once' } }, SMELL)?.spots.map((spot) => spot.id)).toEqual(['a']);
+  });
+
+  it('is none where nothing is chosen', () => {
+    expect(asked({})).toBeNull();
+  });
+
+  it('counts a test whose reading stands as done, and what it shares told once', () => {
+    const of = asked({}, WORMS, SMELL);
+    if (!of) throw new Error('no sheet');
+    const began = Date.parse('2031-05-14T09:00:00Z');
+    const now = progress(
+      of,
+      [WORMS, SMELL],
+      NO_PLAN,
+      [
+        { spot: 'a', method: 'earthworms', at: began + 600_000, steps: 'all' },
+        { spot: 'a', method: 'smell', at: began + 300_000, steps: 'all' },
+      ],
+      began,
+      began + 900_000,
+    );
+    expect(now.atS).toBe(900);
+    expect(now.done).toEqual([
+      { spot: 'a', method: 'smell', step: 'block', endS: 300 },
+      { spot: 'a', method: 'smell', step: 'take', endS: 300 },
+      { spot: 'a', method: 'earthworms', step: 'sort', endS: 600 },
+      { spot: 'a', method: 'earthworms', step: 'count', endS: 600 },
+    ]);
+    expect(now.people).toEqual([{ person: 0, spot: 'a' }]);
+  });
+
+  it('knows steps that were ended on the bench, and those that came before them', () => {
+    const of = asked({ where: { earthworms: 'once' } }, WORMS);
+    if (!of) throw new Error('no sheet');
+    const now = progress(
+      of,
+      [WORMS],
+      NO_PLAN,
+      [{ spot: 'a', method: 'earthworms', at: 200_000, steps: { sort: 200_000 } }],
+      0,
+      240_000,
+    );
+    expect(now.done.map((one) => `${one.step} ${one.endS}`)).toEqual(['block 200', 'sort 200']);
+  });
+});
+
+describe('labels', () => {
+  it('are for what leaves the field, and say whether it is mixed', () => {
+    const labels = (where: object) =>
+      labelsOf(FIELD, [SLAKING, SMELL], { ...NO_PLAN, where: where as Record<string, string> }, '2031-05-14');
+    expect(labels({}).map((one) => one.place)).toEqual(['spot 1', 'spot 3', 'spot F']);
+    expect(labels({ slaking: 'mixed' }).map((one) => one.place)).toEqual(['mixed from all spots']);
+  });
+});
+
+describe('times of a sheet', () => {
+  it('go on from the hour it starts at', () => {
+    expect(clockAt('09:30', 0)).toBe('9:30');
+    expect(clockAt('09:30', 5400)).toBe('11:00');
+    expect(clockAt('23:30', 3600)).toBe('0:30');
+  });
+
+  it('are said in hours and minutes, and in seconds where they are short', () => {
+    expect([20, 90, 3600, 9480].map(hours)).toEqual(['20 s', '2 min', '1 h 00', '2 h 38']);
+  });
+});

@@ -1,0 +1,49 @@
+import type { LandField } from '../api/types';
+import { livingSpots } from './plan';
+
+/** The spots as other programs read them: GPX 1.1 waypoints. */
+export function toGpx(field: LandField): string {
+  const points = livingSpots(field)
+    .map(
+      (spot) =>
+        `  <wpt lat="${spot.lat}" lon="${spot.lon}"><name>${escaped(`${field.name} ${spot.label}`)}</name>${spot.note ? `<desc>${escaped(spot.note)}</desc>` : ''}</wpt>`,
+    )
+    .join('\n');
+  return `<?xml version="1.0" encoding="UTF-8"?>\n<gpx version="1.1" creator="Morphotera" xmlns="http://www.topografix.com/GPX/1/1">\n${points}\n</gpx>\n`;
+}
+
+/** The outline and the spots as GeoJSON features, longitude first. */
+export function toGeoJson(field: LandField): string {
+  const ring = field.outline.map((corner) => [corner.lon, corner.lat]);
+  const features = [
+    {
+      type: 'Feature',
+      properties: { name: field.name, holding: field.holdingName },
+      geometry: { type: 'Polygon', coordinates: [[...ring, ring[0]]] },
+    },
+    ...livingSpots(field).map((spot) => ({
+      type: 'Feature',
+      properties: {
+        name: spot.label,
+        note: spot.note,
+        zone: field.zones.find((zone) => zone.id === spot.zoneId)?.name ?? null,
+      },
+      geometry: { type: 'Point', coordinates: [spot.lon, spot.lat] },
+    })),
+  ];
+  return JSON.stringify({ type: 'FeatureCollection', features }, null, 1);
+}
+
+function escaped(text: string): string {
+  return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;');
+}
+
+/** A file to keep, made on this device. */
+export function download(name: string, type: string, text: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}

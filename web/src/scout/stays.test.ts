@@ -1,0 +1,101 @@
+import { describe, expect, it } from 'vitest';
+import type { JudgedDay, LandField, Method } from '../api/types';
+import { toGeoJson, toGpx } from './spotFiles';
+import { staysOf, ticks, waitsOf } from './stays';
+import { rowsOf } from './WeatherStrip';
+import { wayTo, wind } from './wayBack';
+
+const timed = (person: number, spot: string, method: string, startS: number, endS: number) => ({
+  person,
+  spot,
+  methods: [method],
+  step: `${method} ${startS}`,
+  startS,
+  endS,
+});
+
+describe('a sheet by stays', () => {
+  it('goes on at a spot until its person leaves it', () => {
+    const stays = staysOf([
+      timed(0, 'a', 'ph', 0, 60),
+      timed(1, 'b', 'ph', 10, 70),
+      timed(0, 'a', 'smell', 60, 90),
+      timed(0, 'b', 'smell', 200, 230),
+      timed(0, 'a', 'ph', 400, 460),
+    ]);
+    expect(stays.map((stay) => `${stay.person}${stay.spot} ${stay.startS}-${stay.endS}`)).toEqual([
+      '0a 0-90',
+      '1b 10-70',
+      '0b 200-230',
+      '0a 400-460',
+    ]);
+  });
+
+  it('shows what waits between two steps of a test', () => {
+    expect(
+      waitsOf([timed(0, 'a', 'ph', 0, 60), timed(0, 'b', 'smell', 100, 130), timed(0, 'a', 'ph', 400, 460)]),
+    ).toEqual([{ spot: 'a', fromS: 60, toS: 400 }]);
+  });
+
+  it('has round times on its axis', () => {
+    expect(ticks(7000, 8)).toEqual([0, 900, 1800, 2700, 3600, 4500, 5400, 6300]);
+  });
+});
+
+describe('the weather strip', () => {
+  it('has one row for tests that are judged alike, those with most against them first', () => {
+    const day = (day: string, ring: string, cover: string) =>
+      ({
+        day,
+        methods: [
+          { method: 'ring', verdict: ring, why: [] },
+          { method: 'cone', verdict: ring, why: [] },
+          { method: 'cover', verdict: cover, why: [] },
+        ],
+      }) as unknown as JudgedDay;
+    const methods = ['cover', 'ring', 'cone'].map((id) => ({ id, name: id }) as unknown as Method);
+    expect(rowsOf([day('1', 'bad', 'good'), day('2', 'good', 'good')], methods)).toEqual([
+      { names: ['ring', 'cone'], verdicts: ['bad', 'good'] },
+      { names: ['cover'], verdicts: ['good', 'good'] },
+    ]);
+  });
+});
+
+describe('the way back to a spot', () => {
+  const here = { lat: 47.6, lon: -29.1 };
+
+  it('says how far it is and which way', () => {
+    const way = wayTo(here, { lat: 47.601, lon: -29.1 });
+    expect(way.metres).toBeCloseTo(111.2, 0);
+    expect(wind(way.degrees)).toBe('north');
+    expect(wind(wayTo(here, { lat: 47.6, lon: -29.101 }).degrees)).toBe('west');
+  });
+});
+
+describe('spots for other programs', () => {
+  const field = {
+    name: 'Rush & Reed',
+    holdingName: 'Hallow Quay',
+    outline: [
+      { lat: 47.6, lon: -29.1 },
+      { lat: 47.6, lon: -29.09 },
+      { lat: 47.61, lon: -29.09 },
+    ],
+    zones: [{ id: 'z', name: 'main' }],
+    spots: [{ id: 'a', zoneId: 'z', label: '1', note: '<gate>', lat: 47.601, lon: -29.099, retiredOn: null }],
+  } as unknown as LandField;
+
+  it('are waypoints with their names written safely', () => {
+    expect(toGpx(field)).toContain(
+      '<wpt lat="47.601" lon="-29.099"><name>Rush &amp; Reed 1</name><desc>&lt;gate&gt;</desc></wpt>',
+    );
+  });
+
+  it('and features, longitude first, the ring closed', () => {
+    const [outline, spot] = JSON.parse(toGeoJson(field)).features;
+    expect(outline.geometry.coordinates[0]).toHaveLength(4);
+    expect(outline.geometry.coordinates[0][3]).toEqual([-29.1, 47.6]);
+    expect(spot.geometry.coordinates).toEqual([-29.099, 47.601]);
+    expect(spot.properties.zone).toBe('main');
+  });
+});

@@ -1,0 +1,55 @@
+import type { Sheet } from '../api/types';
+
+type Timed = Sheet['steps'][number];
+
+/** One person at one spot without going elsewhere. */
+export type Stay = { person: number; spot: string; startS: number; endS: number; steps: Timed[] };
+
+/** Each person's stays, in the order they are made. */
+export function staysOf(steps: Timed[]): Stay[] {
+  const stays: Stay[] = [];
+  const open = new Map<number, Stay>();
+  for (const step of steps) {
+    const here = open.get(step.person);
+    if (here && here.spot === step.spot) {
+      here.steps.push(step);
+      here.endS = step.endS;
+    } else {
+      const stay = {
+        person: step.person,
+        spot: step.spot,
+        startS: step.startS,
+        endS: step.endS,
+        steps: [step],
+      };
+      open.set(step.person, stay);
+      stays.push(stay);
+    }
+  }
+  return stays;
+}
+
+/** What stands and waits between two steps of a test at a spot, as long as nobody is at it. */
+export function waitsOf(steps: Timed[]): { spot: string; fromS: number; toS: number }[] {
+  const waits: { spot: string; fromS: number; toS: number }[] = [];
+  const last = new Map<string, number>();
+  for (const step of steps) {
+    for (const method of step.methods) {
+      const key = `${step.spot} ${method}`;
+      const from = last.get(key);
+      if (from !== undefined && step.startS > from && step.methods.length === 1) {
+        waits.push({ spot: step.spot, fromS: from, toS: step.startS });
+      }
+      last.set(key, step.endS);
+    }
+  }
+  return waits;
+}
+
+/** Round times for an axis over so many seconds: every 10 min to every 2 h. */
+export function ticks(totalS: number, most: number): number[] {
+  const every = [600, 900, 1800, 3600, 7200].find((one) => totalS / one <= most) ?? 14_400;
+  const all: number[] = [];
+  for (let at = 0; at <= totalS; at += every) all.push(at);
+  return all;
+}

@@ -1,0 +1,87 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { LandField, Method, Planning, ReadingBody, Visit, WholeVisit } from '../api/types';
+import { now } from '../ground/time';
+import { standing } from '../measure/cell';
+import { useClocks } from '../measure/useClocks';
+import { findDraft } from '../measure/useDraft';
+import { usePending } from '../measure/usePending';
+import { type AskedNow, askedSheet, type DayPlan, type Ended, progress } from './plan';
+
+/** The sheet is made anew when something ended, and else once a minute. */
+const EVERY_MS = 60_000;
+
+/** How far a running visit is: what was counted, what the bench has ended, what clocks run. Null where it does not run. */
+export function useProgress(
+  field: LandField,
+  planning: Planning,
+  visit: Visit | null,
+  chosen: Method[],
+  plan: DayPlan,
+): { began: string; now: AskedNow } | null {
+  const clocks = useClocks();
+  const pending = usePending(visit?.id ?? '');
+  useMinute(visit?.state === 'running');
+  const whole = useQuery({
+    queryKey: keys.visit(visit?.id ?? ''),
+    queryFn: ({ signal }) =>
+      take(
+        api.GET('/api/visits/{id}', { signal, params: { path: { id: visit?.id ?? '' } } }),
+      ) as Promise<WholeVisit>,
+    enabled: visit?.state === 'running',
+  });
+  const asked = askedSheet(field, planning, chosen, plan, null);
+  if (visit?.state !== 'running' || !asked) return null;
+  const beganMs = Math.max(...Object.values(visit.startCard).map((at) => Date.parse(at)), 0);
+  if (beganMs === 0) return null;
+  const minute = Math.floor(now() / EVERY_MS) * EVERY_MS;
+  const ended: Ended[] = [
+    ...[
+      ...standing(whole.data?.readings ?? []),
+      ...(pending as unknown as (ReadingBody & { spotId: string })[]),
+    ].map((one) => ({
+      spot: one.spotId ?? '',
+      method: one.method,
+      at: Date.parse(one.takenAt),
+      steps: 'all' as const,
+    })),
+    ...asked.tests.flatMap((test) => {
+      const draft = whole.data ? findDraft(whole.data, test.spot, test.method) : null;
+      const clock = clocks.find(
+        (one) =>
+          one.clock.visitId === visit.id &&
+          one.clock.spotId === test.spot &&
+          one.clock.method === test.method,
+      );
+      const steps: Record<string, number> = Object.fromEntries(
+        Object.entries(draft?.ended ?? {}).map(([step, at]) => [step, Date.parse(at)]),
+      );
+      if (clock) steps[clock.clock.step] = Date.parse(clock.clock.beganAt);
+      const last = Math.max(...Object.values(steps), 0);
+      return last === 0 ? [] : [{ spot: test.spot, method: test.method, at: last, steps }];
+    }),
+  ];
+  const began = new Date(beganMs);
+  return {
+    began: `${String(began.getHours()).padStart(2, '0')}:${String(began.getMinutes()).padStart(2, '0')}`,
+    now: progress(
+      asked,
+      chosen,
+      plan,
+      ended,
+      beganMs,
+      Math.max(minute, beganMs, ...ended.map((one) => one.at)),
+    ),
+  };
+}
+
+function useMinute(running: boolean): void {
+  const [, setMinute] = useState(0);
+  useEffect(() => {
+    if (!running) return;
+    const timer = setInterval(() => setMinute((minute) => minute + 1), EVERY_MS);
+    return () => clearInterval(timer);
+  }, [running]);
+}
