@@ -1,7 +1,9 @@
-import type { MouseEvent } from 'react';
+import { type MouseEvent, type ReactNode, useState } from 'react';
 import type { Corner, LandField, Spot } from '../api/types';
+import { MapKeys } from '../ground/MapKeys';
 import { North, ScaleBar } from '../ground/mapMarks';
-import { boxOf, project, scaleBar } from '../ground/mapProjection';
+import { boxOf, type Projection, project, scaleBar } from '../ground/mapProjection';
+import { seen, useMapView } from '../ground/useMapView';
 
 type Props = {
   outline: Corner[];
@@ -16,6 +18,13 @@ type Props = {
   avoid?: Corner[][];
   /** Spots that are proposed and not set. */
   proposed?: Corner[];
+  /** What is drawn on it to be dragged, over everything else. */
+  over?: (
+    projection: Projection,
+    onSheet: (clientX: number, clientY: number) => { x: number; y: number },
+  ) => ReactNode;
+  /** What the sheet is laid out by, where the outline itself is being moved. */
+  frame?: Corner[];
 };
 
 const WIDTH = 460;
@@ -33,8 +42,12 @@ export function FieldMap({
   gate,
   avoid = [],
   proposed = [],
+  over,
+  frame,
 }: Props) {
-  const places = [...outline, ...spots, ...(me ? [me] : []), ...(gate ? [gate] : [])];
+  const map = useMapView(WIDTH, HEIGHT);
+  const [under, setUnder] = useState<Corner | null>(null);
+  const places = frame ?? [...outline, ...spots, ...(me ? [me] : []), ...(gate ? [gate] : [])];
   if (places.length === 0) {
     return (
       <div className="flex aspect-[46/42] items-center justify-center rounded-[10px] border border-dashed border-edge p-6 text-center text-faded">
@@ -42,148 +55,169 @@ export function FieldMap({
       </div>
     );
   }
-  const projection = project(boxOf(places), WIDTH, HEIGHT, 44);
+  const projection = seen(project(boxOf(places), WIDTH, HEIGHT, 44), map.view);
   const bar = scaleBar(projection.pxPerM, 90);
   const kind = (spot: Spot) => zones.find((zone) => zone.id === spot.zoneId)?.kind ?? 'main';
 
   function tap(event: MouseEvent<SVGSVGElement>) {
-    if (!onPlace) return;
-    const box = event.currentTarget.getBoundingClientRect();
-    onPlace(
-      projection.back({
-        x: ((event.clientX - box.left) / box.width) * WIDTH,
-        y: ((event.clientY - box.top) / box.height) * HEIGHT,
-      }),
-    );
+    if (!onPlace || map.wasDrag()) return;
+    onPlace(projection.back(map.onSheet(event.clientX, event.clientY)));
   }
 
   return (
-    // biome-ignore lint/a11y/useKeyWithClickEvents: a place is also set by position or by typing it below the map
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className={`w-full ${onPlace ? 'cursor-crosshair' : ''}`}
-      role="group"
-      aria-label="Map of the field and its spots"
-      onClick={tap}
-    >
-      <polygon
-        points={outline
-          .map(projection.to)
-          .map((at) => `${at.x},${at.y}`)
-          .join(' ')}
-        fill="var(--soil-deep)"
-        fillOpacity="0.55"
-        stroke="var(--ink)"
-        strokeWidth="1.6"
-      />
-      {avoid.map((area) => (
+    <div>
+      {/* biome-ignore lint/a11y/useKeyWithClickEvents: a place is also set by position or by typing it below the map */}
+      <svg
+        ref={map.svg}
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        className={`w-full select-none ${onPlace ? 'cursor-crosshair' : map.view.zoom > 1 ? 'cursor-grab' : ''}`}
+        style={{ touchAction: map.view.zoom > 1 || over ? 'none' : 'pan-y' }}
+        role="group"
+        aria-label="Map of the field and its spots"
+        onClick={tap}
+        {...map.handlers}
+        onPointerMove={(event) => {
+          map.handlers.onPointerMove(event);
+          if (event.pointerType === 'mouse') {
+            setUnder(projection.back(map.onSheet(event.clientX, event.clientY)));
+          }
+        }}
+      >
         <polygon
-          key={JSON.stringify(area[0])}
-          points={area
+          points={outline
             .map(projection.to)
             .map((at) => `${at.x},${at.y}`)
             .join(' ')}
-          fill="var(--paper)"
-          stroke="var(--edge)"
-          strokeDasharray="3 4"
+          fill="var(--soil-deep)"
+          fillOpacity="0.55"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
         />
-      ))}
-      {gate && proposed.length > 0 && (
-        <polyline
-          points={[gate, ...proposed]
-            .map(projection.to)
-            .map((at) => `${at.x},${at.y}`)
-            .join(' ')}
-          fill="none"
-          stroke="var(--act)"
-          strokeWidth="1.5"
-          strokeDasharray="6 5"
-        />
-      )}
-      {gate && (
-        <g transform={`translate(${projection.to(gate).x} ${projection.to(gate).y})`}>
-          <rect x="-7" y="-7" width="14" height="14" fill="var(--ink)" />
-          <text x="12" y="5" fontSize="13" fill="var(--faded)">
-            gate
-          </text>
-        </g>
-      )}
-      {proposed.map((spot, i) => {
-        const at = projection.to(spot);
-        return (
-          <g key={`${spot.lat} ${spot.lon}`}>
-            <circle
-              cx={at.x}
-              cy={at.y}
-              r="12"
-              fill="var(--paper)"
-              stroke="var(--act)"
-              strokeWidth="1.5"
-              strokeDasharray="3 3"
-            />
-            <text x={at.x} y={at.y + 5} textAnchor="middle" fontSize="13" fontWeight="650" fill="var(--act)">
-              {i + 1}
+        {avoid.map((area) => (
+          <polygon
+            key={JSON.stringify(area[0])}
+            points={area
+              .map(projection.to)
+              .map((at) => `${at.x},${at.y}`)
+              .join(' ')}
+            fill="var(--paper)"
+            stroke="var(--edge)"
+            strokeDasharray="3 4"
+          />
+        ))}
+        {gate && proposed.length > 0 && (
+          <polyline
+            points={[gate, ...proposed]
+              .map(projection.to)
+              .map((at) => `${at.x},${at.y}`)
+              .join(' ')}
+            fill="none"
+            stroke="var(--act)"
+            strokeWidth="1.5"
+            strokeDasharray="6 5"
+          />
+        )}
+        {gate && (
+          <g transform={`translate(${projection.to(gate).x} ${projection.to(gate).y})`}>
+            <rect x="-7" y="-7" width="14" height="14" fill="var(--ink)" />
+            <text x="12" y="5" fontSize="13" fill="var(--faded)">
+              gate
             </text>
           </g>
-        );
-      })}
-      {spots
-        .filter((spot) => spot.retiredOn === null)
-        .map((spot) => {
+        )}
+        {proposed.map((spot, i) => {
           const at = projection.to(spot);
-          const on = spot.id === chosen;
-          const shape = {
-            fill: on ? 'var(--act)' : 'var(--paper)',
-            stroke: on ? 'var(--act)' : 'var(--ink)',
-            strokeWidth: 1.5,
-          };
           return (
-            <g
-              key={spot.id}
-              role="button"
-              tabIndex={0}
-              aria-label={`Spot ${spot.label}${spot.note ? `, ${spot.note}` : ''}`}
-              className="cursor-pointer"
-              onClick={(event) => {
-                event.stopPropagation();
-                onChoose?.(spot.id);
-              }}
-              onKeyDown={(event) => {
-                if (event.key === 'Enter') onChoose?.(spot.id);
-              }}
-            >
-              <circle cx={at.x} cy={at.y} r="18" fill="transparent" />
-              {kind(spot) === 'reference' ? (
-                <path
-                  d={`M${at.x} ${at.y - 15}L${at.x + 17} ${at.y}L${at.x} ${at.y + 15}L${at.x - 17} ${at.y}Z`}
-                  {...shape}
-                />
-              ) : kind(spot) === 'strip' ? (
-                <rect x={at.x - 12} y={at.y - 12} width="24" height="24" rx="3" {...shape} />
-              ) : (
-                <circle cx={at.x} cy={at.y} r="13" {...shape} />
-              )}
+            <g key={`${spot.lat} ${spot.lon}`}>
+              <circle
+                cx={at.x}
+                cy={at.y}
+                r="12"
+                fill="var(--paper)"
+                stroke="var(--act)"
+                strokeWidth="1.5"
+                strokeDasharray="3 3"
+              />
               <text
                 x={at.x}
                 y={at.y + 5}
                 textAnchor="middle"
-                fontSize={spot.label.length > 2 ? 10 : 14}
+                fontSize="13"
                 fontWeight="650"
-                fill={on ? 'var(--on-act)' : 'var(--ink)'}
+                fill="var(--act)"
               >
-                {spot.label.length > 4 ? spot.label.slice(0, 1) : spot.label}
+                {i + 1}
               </text>
             </g>
           );
         })}
-      {me && (
-        <g transform={`translate(${projection.to(me).x} ${projection.to(me).y})`}>
-          <circle r="9" fill="none" stroke="var(--act)" strokeWidth="2" />
-          <circle r="3" fill="var(--act)" />
-        </g>
-      )}
-      <ScaleBar x={16} y={HEIGHT - 18} m={bar.m} px={bar.px} />
-      <North x={24} y={20} />
-    </svg>
+        {spots
+          .filter((spot) => spot.retiredOn === null)
+          .map((spot) => {
+            const at = projection.to(spot);
+            const on = spot.id === chosen;
+            const shape = {
+              fill: on ? 'var(--act)' : 'var(--paper)',
+              stroke: on ? 'var(--act)' : 'var(--ink)',
+              strokeWidth: 1.5,
+            };
+            return (
+              <g
+                key={spot.id}
+                role="button"
+                tabIndex={0}
+                aria-label={`Spot ${spot.label}${spot.note ? `, ${spot.note}` : ''}`}
+                className="cursor-pointer"
+                onClick={(event) => {
+                  event.stopPropagation();
+                  onChoose?.(spot.id);
+                }}
+                onKeyDown={(event) => {
+                  if (event.key === 'Enter') onChoose?.(spot.id);
+                }}
+              >
+                <circle cx={at.x} cy={at.y} r="18" fill="transparent" />
+                {kind(spot) === 'reference' ? (
+                  <path
+                    d={`M${at.x} ${at.y - 15}L${at.x + 17} ${at.y}L${at.x} ${at.y + 15}L${at.x - 17} ${at.y}Z`}
+                    {...shape}
+                  />
+                ) : kind(spot) === 'strip' ? (
+                  <rect x={at.x - 12} y={at.y - 12} width="24" height="24" rx="3" {...shape} />
+                ) : (
+                  <circle cx={at.x} cy={at.y} r="13" {...shape} />
+                )}
+                <text
+                  x={at.x}
+                  y={at.y + 5}
+                  textAnchor="middle"
+                  fontSize={spot.label.length > 2 ? 10 : 14}
+                  fontWeight="650"
+                  fill={on ? 'var(--on-act)' : 'var(--ink)'}
+                >
+                  {spot.label.length > 4 ? spot.label.slice(0, 1) : spot.label}
+                </text>
+              </g>
+            );
+          })}
+        {me && (
+          <g transform={`translate(${projection.to(me).x} ${projection.to(me).y})`}>
+            <circle r="9" fill="none" stroke="var(--act)" strokeWidth="2" />
+            <circle r="3" fill="var(--act)" />
+          </g>
+        )}
+        {over?.(projection, map.onSheet)}
+        <ScaleBar x={16} y={HEIGHT - 18} m={bar.m} px={bar.px} />
+        <North x={24} y={20} />
+      </svg>
+      <div className="-mt-2 flex min-h-11 items-center gap-3">
+        <MapKeys {...map} zoom={map.view.zoom} />
+        {under && (
+          <p className="num ml-auto text-sm text-faded" aria-hidden="true">
+            {under.lat.toFixed(5)}, {under.lon.toFixed(5)}
+          </p>
+        )}
+      </div>
+    </div>
   );
 }

@@ -13,6 +13,7 @@ import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { useKept } from '../ground/useKept';
 import { useMe } from '../people/session';
+import { withCorner } from './EditOutline';
 import { FieldFacts } from './FieldFacts';
 import { FieldMap } from './FieldMap';
 import { knownOf, NOTHING_KNOWN } from './fieldForm';
@@ -175,7 +176,10 @@ export function NewField() {
         </details>
       </div>
       <div className="grid content-start gap-4">
-        <FieldMap outline={outline.corners} />
+        <FieldMap
+          outline={outline.corners}
+          onPlace={(place) => set('outline')(writeOutline(withCorner(outline.corners, place)))}
+        />
         <TextField
           label="Corners, in order round the field"
           rows={5}
@@ -243,6 +247,8 @@ function asKept(is: { mainZoneId: string }, id: string, holdingName: string): La
     id,
     holdingName,
     school: 'balanced',
+    gate: null,
+    avoid: [],
     areaHa: 0,
     zones: [{ ...main, version: 0 }],
     spots: [],

@@ -41,7 +41,7 @@ export function PlaceSpots({ field, zone, onShow, onDone }: Props) {
   const metres = parse(margin, 'm');
   const body = {
     polygon: polygonOf(field.outline),
-    avoid: field.avoid.map(polygonOf),
+    avoid: (field.avoid ?? []).map(polygonOf),
     n: many.ok ? Math.round(many.value) : null,
     marginM: metres.ok ? metres.value : null,
     plan: way,

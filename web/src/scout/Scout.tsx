@@ -8,6 +8,7 @@ import { show } from '../ground/format';
 import { Show } from '../ground/State';
 import { mayWrite, useMe } from '../people/session';
 import { EditField } from './EditField';
+import { EditOutline } from './EditOutline';
 import { Spots } from './Spots';
 import { VisitPlan } from './VisitPlan';
 
@@ -15,7 +16,7 @@ import { VisitPlan } from './VisitPlan';
 export function Scout() {
   const { fieldId = '', visitId } = useParams();
   const me = useMe();
-  const [editing, setEditing] = useState(false);
+  const [editing, setEditing] = useState<'facts' | 'outline' | null>(null);
   const field = useQuery({
     queryKey: keys.field(fieldId),
     queryFn: ({ signal }) =>
@@ -45,14 +46,25 @@ export function Scout() {
               {land.clayPercent !== null && `, ${show(land.clayPercent, 0)} % clay`}
             </p>
             {mayWrite(me) &&
-              (editing ? (
-                <EditField field={land} onDone={() => setEditing(false)} />
+              (editing === 'facts' ? (
+                <EditField field={land} onDone={() => setEditing(null)} />
               ) : (
-                <button type="button" className="link min-h-11" onClick={() => setEditing(true)}>
-                  Change what is known of it
-                </button>
+                editing === null && (
+                  <div className="flex flex-wrap gap-x-5">
+                    <button type="button" className="link min-h-11" onClick={() => setEditing('facts')}>
+                      Change what is known of it
+                    </button>
+                    <button type="button" className="link min-h-11" onClick={() => setEditing('outline')}>
+                      Its outline
+                    </button>
+                  </div>
+                )
               ))}
-            <Spots field={land} />
+            {editing === 'outline' ? (
+              <EditOutline field={land} onDone={() => setEditing(null)} />
+            ) : (
+              <Spots field={land} />
+            )}
           </section>
           <Show of={visits}>
             {(all) => (

@@ -75,7 +75,7 @@ export function WeatherStrip({ field, planning, methods, day, today, onDay, onTa
       {({ record, judged }) => {
         const chosen = judged.find((one) => one.day === day);
         return (
-          <section aria-label="The weather gate" className="grid gap-2">
+          <section aria-label="Which days are fit" className="grid gap-2">
             <Scrollable label="Days">
               <Strip
                 record={record}

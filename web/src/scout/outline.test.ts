@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { withCorner } from './EditOutline';
 import { readOutline, squareAbout, writeOutline } from './outline';
 
 describe('an outline', () => {
@@ -40,5 +41,25 @@ describe('an outline', () => {
   it('can begin as a square of so many hectares', () => {
     const [a, b] = squareAbout({ lat: 0, lon: 0 }, 1);
     expect(((b?.lat ?? 0) - (a?.lat ?? 0)) * 111_320).toBeCloseTo(100, 6);
+  });
+});
+
+describe('a corner set on the map', () => {
+  const square = [
+    { lat: 0, lon: 0 },
+    { lat: 0, lon: 1 },
+    { lat: 1, lon: 1 },
+    { lat: 1, lon: 0 },
+  ];
+
+  it('goes between the two where it is the least way round', () => {
+    const place = { lat: 0.5, lon: 1.1 };
+    expect(withCorner(square, place)[2]).toEqual(place);
+    const last = { lat: 0.5, lon: -0.1 };
+    expect(withCorner(square, last)[4]).toEqual(last);
+  });
+
+  it('follows the ones before it until there is an outline', () => {
+    expect(withCorner(square.slice(0, 2), { lat: 9, lon: 9 })).toHaveLength(3);
   });
 });

@@ -120,6 +120,31 @@ class SameInTheBrowserIT {
     }
 
     @Test
+    void a_visit_gets_the_same_run_sheet_step_by_step() {
+        String spots = """
+                "gate": { "lat": 47.6, "lon": -29.1 }, "spots": [ { "id": "a", "lat": 47.601, "lon": -29.1 },
+                { "id": "b", "lat": 47.602, "lon": -29.101 }, { "id": "c", "lat": 47.6015, "lon": -29.102 } ]""";
+        List<String> tests = new ArrayList<>();
+        for (String spot : List.of("a", "b", "c")) {
+            for (String method : List.of("percolation-hole", "dispersion", "ph", "structure-spade", "penetration")) {
+                tests.add("{ \"spot\": \"" + spot + "\", \"method\": \"" + method + "\" }");
+            }
+        }
+        String now = ", \"now\": { \"atS\": 700, \"people\": [ { \"person\": 0, \"spot\": \"a\" } ], "
+                + "\"done\": [ { \"spot\": \"a\", \"method\": \"dispersion\", \"step\": \"lay-own-dish\", \"endS\": 90 } ] }";
+        for (String more : List.of("", now)) {
+            for (int people = 1; people <= 2; people++) {
+                String body = "{ \"people\": " + people + ", " + spots + ", \"tests\": [ " + String.join(", ", tests)
+                        + " ]" + more + " }";
+                String there = inBrowser("planRunSheet", List.of(List.of(body))).get(0);
+                assertThat(there).contains("\"totalS\"");
+                assertThat(differences("run sheet", Calls.planRunSheet(body), there))
+                        .isEmpty();
+            }
+        }
+    }
+
+    @Test
     void what_is_read_and_decided_of_each_demo_field_comes_out_alike() {
         List<String> differ = new ArrayList<>();
         int compared = 0;

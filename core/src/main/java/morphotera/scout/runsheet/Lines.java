@@ -1,5 +1,7 @@
 package morphotera.scout.runsheet;
 
+import java.util.Arrays;
+
 /**
  * What each person does, one piece after the other, and when each begins, as early as the windows let it: a longest path over
  * ways, waits and latest ends. Begins only move later as pieces are put in, so that a try goes on from where they stand.
@@ -11,22 +13,25 @@ final class Lines {
     final int[] length;
     final int[] start;
     /** Pieces looked at so far: how long a search has been at it, the same on every machine. */
-    long looked;
+    int looked;
 
     private final Net net;
-    private final boolean[] holds;
-    private long walk;
+    /** Whose line a piece is in, or −1. */
+    private final int[] who;
+
+    private int walk;
 
     Lines(Net net) {
         this.net = net;
         of = new int[net.people][net.pieces + 1];
         length = new int[net.people];
         start = new int[net.pieces];
-        holds = new boolean[net.pieces];
+        who = new int[net.pieces];
+        Arrays.fill(who, -1);
     }
 
     boolean holds(int piece) {
-        return holds[piece];
+        return who[piece] >= 0;
     }
 
     int end(int piece) {
@@ -44,7 +49,7 @@ final class Lines {
         }
         line[at] = piece;
         length[person]++;
-        holds[piece] = true;
+        who[piece] = person;
         start[piece] = net.release[piece];
         walk += round(person, at);
     }
@@ -52,7 +57,7 @@ final class Lines {
     void takeAt(int person, int at) {
         int[] line = of[person];
         walk -= round(person, at);
-        holds[line[at]] = false;
+        who[line[at]] = -1;
         length[person]--;
         for (int k = at; k < length[person]; k++) {
             line[k] = line[k + 1];
@@ -60,16 +65,17 @@ final class Lines {
     }
 
     void take(int piece) {
-        for (int person = 0; person < net.people; person++) {
-            int at = indexOf(person, piece);
-            if (at >= 0) {
-                takeAt(person, at);
-                return;
-            }
+        int person = who[piece];
+        if (person >= 0) {
+            takeAt(person, indexOf(person, piece));
         }
     }
 
+    /** Where it stands in that line, or −1. */
     int indexOf(int person, int piece) {
+        if (who[piece] != person) {
+            return -1;
+        }
         int[] line = of[person];
         for (int k = 0; k < length[person]; k++) {
             if (line[k] == piece) {
@@ -102,7 +108,7 @@ final class Lines {
         }
         int capS = Math.min(cap, net.horizonS);
         int went = pass(person, at, capS);
-        return went == 0 && net.people == 1 || went >= 0 && run(capS);
+        return went == 0 || went > 0 && run(capS);
     }
 
     /** Nothing it needs stands behind it, and nothing that needs it before. */
@@ -157,62 +163,141 @@ final class Lines {
 
     /** Moves begins later where they must be; 1: another round is needed, −1: it cannot be kept. */
     private int pass(int person, int from, int capS) {
+        // Taken out of their objects once: a browser looks each of them up anew.
         int[] line = of[person];
         int many = length[person];
         int[] begins = start;
+        int[] owner = who;
+        int[] places = net.place;
+        int[] lasts = net.lasts;
+        int[] twins = net.twin;
+        int[][] before = net.before;
         int end = from == 0 ? net.freeAt[person] : end(line[from - 1]);
-        int at = from == 0 ? net.standing[person] : net.place[line[from - 1]];
+        int[] legs = net.legs[from == 0 ? net.standing[person] : places[line[from - 1]]];
         int again = 0;
         looked += many - from + 8;
         for (int k = from; k < many; k++) {
             int piece = line[k];
-            int place = net.place[piece];
-            int begin = Math.max(begins[piece], end + net.legs[at][place]);
-            int[] needs = net.before[piece];
-            for (int b = 0; b < needs.length; b++) {
-                if (holds[needs[b]]) {
-                    begin = Math.max(begin, begins[needs[b]] + net.lasts[needs[b]] + net.minS[piece][b]);
+            int place = places[piece];
+            int begin = Math.max(begins[piece], end + legs[place]);
+            int[] needs = before[piece];
+            int needed = needs.length;
+            for (int b = 0; b < needed; b++) {
+                int earlier = needs[b];
+                if (owner[earlier] >= 0) {
+                    begin = Math.max(begin, begins[earlier] + lasts[earlier] + net.minS[piece][b]);
                 }
             }
-            int twin = net.twin[piece];
-            if (twin >= 0 && holds[twin]) {
+            int twin = twins[piece];
+            if (twin >= 0 && owner[twin] >= 0) {
                 begin = Math.max(begin, begins[twin]);
             }
-            end = begin + net.lasts[piece];
+            end = begin + lasts[piece];
             if (begin > begins[piece]) {
                 if (begin > net.due[piece] || end > capS) {
                     return -1;
                 }
                 begins[piece] = begin;
-                again |= net.crosses[piece];
+                again |= crosses(piece, person) ? 1 : 0;
             }
-            if (net.windowed[piece]) {
-                for (int b = 0; b < needs.length; b++) {
-                    int latest = begin - net.maxS[piece][b] - net.lasts[needs[b]];
-                    if (holds[needs[b]] && latest > begins[needs[b]]) {
-                        if (latest > net.due[needs[b]] || latest + net.lasts[needs[b]] > capS) {
-                            return -1;
-                        }
-                        begins[needs[b]] = latest;
-                        again = 1;
-                    }
+            if (needed > 0 && net.windowed[piece]) {
+                int late = late(piece, begin, capS);
+                if (late < 0) {
+                    return -1;
                 }
+                again |= late;
             }
-            at = place;
+            legs = net.legs[place];
         }
         return again;
     }
 
+    /** What a piece must follow soon begins later, so that it does; 1: something moved, −1: it cannot. */
+    private int late(int piece, int begin, int capS) {
+        int[] needs = net.before[piece];
+        int again = 0;
+        for (int b = 0; b < needs.length; b++) {
+            int earlier = needs[b];
+            int latest = begin - net.maxS[piece][b] - net.lasts[earlier];
+            if (who[earlier] >= 0 && latest > start[earlier]) {
+                if (latest > net.due[earlier] || latest + net.lasts[earlier] > capS) {
+                    return -1;
+                }
+                start[earlier] = latest;
+                again = 1;
+            }
+        }
+        return again;
+    }
+
+    /** Whether a piece that moved may move one in another line. */
+    private boolean crosses(int piece, int person) {
+        if (net.people == 1) {
+            return false;
+        }
+        int twin = net.twin[piece];
+        if (twin >= 0 && who[twin] >= 0) {
+            return true;
+        }
+        for (int later : net.after[piece]) {
+            if (who[later] >= 0 && who[later] != person) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** How much a line stands about from each place on: no later end can be made up for by more. */
+    int[] idleFrom(int person) {
+        int[] line = of[person];
+        int many = length[person];
+        int[] idle = new int[many + 1];
+        for (int k = many - 1; k >= 0; k--) {
+            int piece = line[k];
+            int free = k == 0
+                    ? net.freeAt[person] + net.legs[net.standing[person]][net.place[piece]]
+                    : end(line[k - 1]) + net.legs[net.place[line[k - 1]]][net.place[piece]];
+            idle[k] = idle[k + 1] + start[piece] - free;
+        }
+        return idle;
+    }
+
+    /** What the lines would cost at the least with a piece put in there. */
+    double least(int person, int at, int piece, int notBefore, int[] idle) {
+        int[] line = of[person];
+        int many = length[person];
+        int place = net.place[piece];
+        int from = at == 0 ? net.standing[person] : net.place[line[at - 1]];
+        int free = at == 0 ? net.freeAt[person] : end(line[at - 1]);
+        int ends = Math.max(free + net.legs[from][place], notBefore) + net.lasts[piece];
+        int round = leg(from, place);
+        int last = ends;
+        if (at < many) {
+            int to = net.place[line[at]];
+            round += leg(place, to) - leg(from, to);
+            int late = ends + net.legs[place][to] - start[line[at]];
+            last = end(line[many - 1]) + Math.max(0, late - idle[at]);
+        }
+        int sum = 0;
+        int latest = 0;
+        for (int one = 0; one < net.people; one++) {
+            int end = one == person ? last : length[one] == 0 ? 0 : end(of[one][length[one] - 1]);
+            sum += end;
+            latest = Math.max(latest, end);
+        }
+        return (double) Net.LAST * latest + (double) Net.MEAN * sum / net.people + Net.WALK * (walk + round);
+    }
+
     /** What these lines cost as they stand. */
-    long cost() {
+    double cost() {
         int last = 0;
-        long sum = 0;
+        int sum = 0;
         for (int person = 0; person < net.people; person++) {
             int end = length[person] == 0 ? 0 : end(of[person][length[person] - 1]);
             sum += end;
             last = Math.max(last, end);
         }
-        return (long) Net.LAST * last + Net.MEAN * sum / net.people + Net.WALK * walk;
+        return (double) Net.LAST * last + (double) Net.MEAN * sum / net.people + Net.WALK * walk;
     }
 
     void like(Lines other) {
@@ -220,7 +305,7 @@ final class Lines {
             System.arraycopy(other.of[person], 0, of[person], 0, other.length[person]);
             length[person] = other.length[person];
         }
-        System.arraycopy(other.holds, 0, holds, 0, holds.length);
+        System.arraycopy(other.who, 0, who, 0, who.length);
         System.arraycopy(other.start, 0, start, 0, start.length);
         walk = other.walk;
     }

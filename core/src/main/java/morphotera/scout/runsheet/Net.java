@@ -2,7 +2,8 @@ package morphotera.scout.runsheet;
 
 /** The work as numbers, the way a search wants it. A piece for two stands in two lines: it has a twin. */
 final class Net {
-    static final long NEVER = Long.MAX_VALUE / 4;
+    /** More than anything costs. Costs are whole numbers in doubles: a browser has no long ones of its own, and counts them slowly. */
+    static final double NEVER = 1e15;
 
     /** What a second until the last one leaves, of everybody's mean and of walking weigh: the first decides, the others lead there. */
     static final int LAST = 100;
@@ -28,8 +29,8 @@ final class Net {
     final int[] freeAt;
     final int[] standing;
 
-    /** 1 where a piece that moves may move one in an earlier place or another line: others need it, or it has a twin. */
-    final int[] crosses;
+    /** Whose before they are. */
+    final int[][] after;
 
     /** Whether the first must come before the second, one directly after the other. */
     final boolean[][] leads;
@@ -74,19 +75,29 @@ final class Net {
                 other++;
             }
         }
-        crosses = new int[pieces];
+        after = new int[pieces][];
+        int[] many = new int[pieces];
+        for (int[] needs : before) {
+            for (int one : needs) {
+                many[one]++;
+            }
+        }
         windowed = new boolean[pieces];
         leads = new boolean[pieces][pieces];
         tied = new boolean[pieces];
         for (int i = 0; i < pieces; i++) {
-            crosses[i] |= twin[i] >= 0 ? 1 : 0;
             for (int b = 0; b < before[i].length; b++) {
                 leads[before[i][b]][i] = true;
                 tied[i] = true;
                 tied[before[i][b]] = true;
                 windowed[i] |= maxS[i][b] < Work.OPEN;
-                crosses[before[i][b]] = people > 1 ? 1 : crosses[before[i][b]];
+                int earlier = before[i][b];
+                after[earlier] = after[earlier] == null ? new int[many[earlier]] : after[earlier];
+                after[earlier][--many[earlier]] = i;
             }
+        }
+        for (int i = 0; i < pieces; i++) {
+            after[i] = after[i] == null ? new int[0] : after[i];
         }
         freeAt = new int[people];
         standing = new int[people];
@@ -140,7 +151,7 @@ final class Net {
     }
 
     /** The least seconds until the last one leaves that lines of this cost could have. */
-    static int atMostS(long cost) {
+    static int atMostS(double cost) {
         return cost >= NEVER ? Work.OPEN : (int) (cost / LAST);
     }
 }

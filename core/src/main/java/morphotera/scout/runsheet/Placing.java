@@ -17,7 +17,10 @@ final class Placing {
     /** Begins before each piece of the test was put in. */
     private final int[][] kept;
 
-    private long best;
+    private final int[] persons;
+    private final int[] ats;
+    private final double[] least;
+    private double best;
 
     /** @param held how many pieces stay at the head of each line */
     Placing(Net net, Lines lines, int[] held) {
@@ -26,6 +29,10 @@ final class Placing {
         this.held = held;
         this.found = new Lines(net);
         this.kept = new int[4][net.pieces];
+        int places = net.people * (net.pieces + 2);
+        this.persons = new int[places];
+        this.ats = new int[places];
+        this.least = new double[places];
     }
 
     private void keep(int level) {
@@ -40,29 +47,53 @@ final class Placing {
      * What all costs with it; {@link Net#NEVER} where no place keeps every window and costs less than {@code bound}, and the
      * lines are as they were.
      */
-    long place(int[] pieces, long bound) {
+    double place(int[] pieces, double bound) {
         best = bound;
         int piece = pieces[0];
         keep(0);
+        int many = 0;
         for (int person = 0; person < net.people; person++) {
+            int[] idle = lines.idleFrom(person);
             for (int at : places(person, net.place[piece])) {
-                lines.put(person, at, piece);
-                if (lines.settle(person, at, Net.atMostS(best)) && lines.cost() < best) {
-                    if (net.twin[piece] < 0) {
-                        tryRest(pieces);
-                    } else {
-                        withTwin(pieces, person);
-                    }
-                }
-                lines.takeAt(person, at);
-                back(0);
+                many = note(many, person, at, lines.least(person, at, piece, net.release[piece], idle));
             }
+        }
+        for (int k = 0; k < many && least[k] < best; k++) {
+            int person = persons[k];
+            lines.put(person, ats[k], piece);
+            if (lines.settle(person, ats[k], Net.atMostS(best)) && lines.cost() < best) {
+                if (net.twin[piece] < 0) {
+                    tryRest(pieces);
+                } else {
+                    withTwin(pieces, person);
+                }
+            }
+            lines.takeAt(person, ats[k]);
+            back(0);
         }
         if (best == bound) {
             return Net.NEVER;
         }
         lines.like(found);
         return best;
+    }
+
+    /** In the order of what each place costs at the least; of equals the one noted first. */
+    private int note(int many, int person, int at, double cost) {
+        if (cost >= best) {
+            return many;
+        }
+        int k = many;
+        while (k > 0 && least[k - 1] > cost) {
+            least[k] = least[k - 1];
+            persons[k] = persons[k - 1];
+            ats[k] = ats[k - 1];
+            k--;
+        }
+        least[k] = cost;
+        persons[k] = person;
+        ats[k] = at;
+        return many + 1;
     }
 
     private void withTwin(int[] pieces, int first) {
@@ -72,7 +103,11 @@ final class Placing {
             if (person == first) {
                 continue;
             }
+            int[] idle = lines.idleFrom(person);
             for (int at : places(person, net.place[twin])) {
+                if (lines.least(person, at, twin, lines.start[pieces[0]], idle) >= best) {
+                    continue;
+                }
                 lines.put(person, at, twin);
                 if (lines.settle(person, at, Net.atMostS(best)) && lines.cost() < best) {
                     tryRest(pieces);
@@ -120,7 +155,7 @@ final class Placing {
 
     /** The first piece stands; the next goes where it costs least, and so on. */
     private void tryRest(int[] pieces) {
-        long cost = lines.cost();
+        double cost = lines.cost();
         int put = 1;
         while (cost < best && put < pieces.length) {
             cost = putNext(pieces[put], pieces[put - 1]);
@@ -135,7 +170,7 @@ final class Placing {
         }
     }
 
-    private long putNext(int piece, int last) {
+    private double putNext(int piece, int last) {
         int from = 0;
         int to = Work.OPEN;
         for (int b = 0; b < net.before[piece].length; b++) {
@@ -145,7 +180,7 @@ final class Placing {
             }
         }
         keep(2);
-        long least = Net.NEVER;
+        double cheapest = Net.NEVER;
         int who = -1;
         int where = -1;
         for (int person = 0; person < net.people; person++) {
@@ -153,6 +188,7 @@ final class Placing {
             int length = lines.length[person];
             int after = lines.indexOf(person, last);
             int tried = 0;
+            int[] idle = lines.idleFrom(person);
             for (int at = Math.max(after + 1, held[person]); at <= length && tried < NEXT; at++) {
                 int here = at == 0 ? net.standing[person] : net.place[line[at - 1]];
                 int free = at == 0 ? net.freeAt[person] : lines.end(line[at - 1]);
@@ -164,9 +200,12 @@ final class Placing {
                     continue;
                 }
                 tried++;
-                long cost = put(person, at, piece, last, Net.atMostS(best));
-                if (cost < least) {
-                    least = cost;
+                if (lines.least(person, at, piece, from, idle) >= Math.min(best, cheapest)) {
+                    continue;
+                }
+                double cost = put(person, at, piece, last, Net.atMostS(best));
+                if (cost < cheapest) {
+                    cheapest = cost;
                     who = person;
                     where = at;
                 }
@@ -178,7 +217,7 @@ final class Placing {
     }
 
     /** A piece for two goes on behind the one before it in the other's line, too. */
-    private long put(int person, int at, int piece, int last, int cap) {
+    private double put(int person, int at, int piece, int last, int cap) {
         lines.put(person, at, piece);
         boolean fits = lines.settle(person, at, cap);
         int twin = net.twin[piece];

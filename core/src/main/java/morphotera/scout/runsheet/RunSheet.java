@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import morphotera.measure.Description;
 import morphotera.measure.Step;
+import morphotera.measure.methods.Methods;
 import morphotera.scout.Walk;
 
 /**
@@ -28,7 +29,7 @@ public record RunSheet(
         List<Apart> later,
         List<Missed> missed) {
     /** Pieces looked at, for each piece there is, until the search is content: well under a second for five spots with ten methods. */
-    private static final long PATIENCE = 350_000;
+    private static final int PATIENCE = 150_000;
 
     private static final double OF_IT_JOINED = 0.7;
 
@@ -46,7 +47,7 @@ public record RunSheet(
     /** @param share of the usual patience: many rough sheets can be asked for to choose among */
     static RunSheet plan(Outing outing, double share) {
         Planning planning = new Planning(outing);
-        return planning.plan((long) (PATIENCE * share * planning.net.pieces));
+        return planning.plan((int) (PATIENCE * share * planning.net.pieces));
     }
 
     /** The spots in the order of the shortest walk from the gate. */
@@ -89,12 +90,29 @@ public record RunSheet(
             this.net = new Net(fine, ways, progress, outing);
         }
 
-        RunSheet plan(long patience) {
-            Lines rough = rough((long) (patience * OF_IT_JOINED));
+        RunSheet plan(int patience) {
+            Lines rough = rough((int) (patience * OF_IT_JOINED));
             Search search = new Search(fine, net);
             search.take(cut(rough));
-            search.improve((long) (patience * (1 - OF_IT_JOINED)));
+            search.improve((int) (patience * (1 - OF_IT_JOINED)));
+            search.tidy(usualOrder());
             return sheet(search.best());
+        }
+
+        /** As one goes through the methods at a spot where nothing else decides: the surface first, the pit last. */
+        private int[] usualOrder() {
+            List<String> order = Methods.ALL.stream()
+                    .map(method -> method.description().id())
+                    .toList();
+            int[] rank = new int[net.pieces];
+            for (int i = 0; i < fine.pieces().size(); i++) {
+                int first = order.size();
+                for (String method : fine.pieces().get(i).parts().get(0).methods()) {
+                    first = Math.min(first, order.indexOf(method));
+                }
+                rank[i] = first;
+            }
+            return rank;
         }
 
         /** A window that nobody can reach any more. */
@@ -129,7 +147,7 @@ public record RunSheet(
             fine.forgive(piece);
         }
 
-        private Lines rough(long patience) {
+        private Lines rough(int patience) {
             Work work = joined.work();
             Net joinedNet = new Net(work, ways, progress, outing);
             Search search = new Search(work, joinedNet);

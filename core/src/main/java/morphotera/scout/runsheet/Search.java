@@ -10,18 +10,22 @@ import java.util.List;
  */
 final class Search {
     private static final double WARMTH = 0.003;
+    private static final int MOST_ROUNDS = 40;
 
     private final Net net;
     private final Placing placing;
     private final List<int[]> tests = new ArrayList<>();
     private final int[] testOf;
+    /** The method of each test, by its first piece. */
+    private final List<String> methods = new ArrayList<>();
+
     private final Lines lines;
     private final Lines best;
     private final Lines before;
     /** How many pieces are in each person's hands already. */
     private final int[] held;
 
-    private long bestCost = Net.NEVER;
+    private double bestCost = Net.NEVER;
     private int seed = 0x2545f491;
 
     Search(Work work, Net net) {
@@ -48,6 +52,8 @@ final class Search {
                     }
                 }
                 tests.add(own.stream().mapToInt(Integer::intValue).toArray());
+                methods.add(
+                        work.pieces().get(own.get(0)).parts().get(0).methods().get(0));
             }
         }
     }
@@ -90,7 +96,7 @@ final class Search {
         keepIfBetter(lines.refresh() ? lines.cost() : Net.NEVER);
     }
 
-    private void keepIfBetter(long cost) {
+    private void keepIfBetter(double cost) {
         if (cost < bestCost) {
             bestCost = cost;
             best.like(lines);
@@ -106,7 +112,7 @@ final class Search {
             }
         }
         lines.like(bare);
-        long cost = lines.refresh() ? lines.cost() : Net.NEVER;
+        double cost = lines.refresh() ? lines.cost() : Net.NEVER;
         for (int test : order) {
             cost = cost < Net.NEVER ? placing.place(tests.get(test), Net.NEVER) : cost;
         }
@@ -119,16 +125,16 @@ final class Search {
     }
 
     /** Goes on until so many more pieces were looked at. */
-    void improve(long patience) {
+    void improve(int patience) {
         lines.like(best);
-        long cost = bestCost;
+        double cost = bestCost;
         lines.looked = 0;
         while (lines.looked < patience && tests.size() > 0) {
             before.like(lines);
             double left = 1 - (double) lines.looked / patience;
             // How much worse it may be is drawn first: whatever is worse than that need not be looked at to its end.
-            long bound = cost + 1 + (long) (WARMTH * left * left * bestCost * -Math.log(1 - share()));
-            long next = chance(8) == 0 ? shiftStay() : replace(bound);
+            double bound = cost + 1 - WARMTH * left * left * bestCost * Math.log(1 - share());
+            double next = chance(8) == 0 ? shiftStay() : replace(bound);
             if (next < bound) {
                 cost = next;
                 keepIfBetter(cost);
@@ -138,8 +144,44 @@ final class Search {
         }
     }
 
+    /** Neighbours at one spot change places where nothing is lost by it, so that the lower rank comes first. */
+    void tidy(int[] rank) {
+        lines.like(best);
+        for (int person = 0; person < net.people; person++) {
+            boolean moved = true;
+            for (int round = 0; moved && round < MOST_ROUNDS; round++) {
+                moved = false;
+                for (int at = held[person]; at + 1 < lines.length[person]; at++) {
+                    moved |= changePlaces(person, at, rank);
+                }
+            }
+        }
+        best.like(lines);
+        lines.refresh();
+        best.like(lines);
+    }
+
+    private boolean changePlaces(int person, int at, int[] rank) {
+        int[] line = lines.of[person];
+        int first = line[at];
+        int second = line[at + 1];
+        boolean alone = net.twin[first] < 0 && net.twin[second] < 0;
+        if (!alone || net.place[first] != net.place[second] || rank[first] <= rank[second]) {
+            return false;
+        }
+        before.like(lines);
+        line[at] = second;
+        line[at + 1] = first;
+        if (lines.isInOrder() && lines.refresh() && lines.cost() <= bestCost) {
+            bestCost = lines.cost();
+            return true;
+        }
+        lines.like(before);
+        return false;
+    }
+
     /** Some tests out, and in again where they cost least. */
-    private long replace(long bound) {
+    private double replace(double bound) {
         List<Integer> out = pick();
         for (int test : out) {
             for (int piece : tests.get(test)) {
@@ -155,7 +197,7 @@ final class Search {
         if (chance(3) > 0) {
             out.sort((a, b) -> rank(b) - rank(a));
         }
-        long cost = Net.NEVER;
+        double cost = Net.NEVER;
         for (int test : out) {
             cost = placing.place(tests.get(test), bound);
             if (cost >= Net.NEVER) {
@@ -194,7 +236,7 @@ final class Search {
 
     private List<Integer> pick() {
         List<Integer> out = new ArrayList<>();
-        int how = chance(10);
+        int how = chance(11);
         if (how < 4) {
             // Neighbours in somebody's line.
             int person = somebody();
@@ -213,6 +255,14 @@ final class Search {
             }
         } else if (how == 8) {
             idle(out);
+        } else if (how >= 10) {
+            // One method at most of its spots: what waits is dealt out anew.
+            String method = methods.get(chance(tests.size()));
+            for (int test = 0; test < tests.size(); test++) {
+                if (methods.get(test).equals(method) && chance(4) > 0) {
+                    out.add(test);
+                }
+            }
         }
         if (out.isEmpty()) {
             int many = 1 + chance(3);
@@ -256,7 +306,7 @@ final class Search {
     }
 
     /** One stay at a spot goes to another time of a line. */
-    private long shiftStay() {
+    private double shiftStay() {
         int person = somebody();
         if (lines.length[person] <= held[person]) {
             return Net.NEVER;

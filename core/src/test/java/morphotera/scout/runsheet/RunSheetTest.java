@@ -70,6 +70,13 @@ class RunSheetTest {
     }
 
     @Test
+    void where_nothing_else_decides_the_surface_comes_first_and_the_block_after_the_cone() {
+        RunSheet sheet = RunSheet.plan(Outings.row(1, 1, "smell", "penetration", "ground-cover", "plant-look"), 0.2);
+        assertThat(sheet.steps().stream().map(one -> one.methods().get(0)).distinct())
+                .containsExactly("ground-cover", "plant-look", "penetration", "smell");
+    }
+
+    @Test
     void other_tests_are_done_while_a_hole_drains() {
         Outing outing = Outings.row(
                 1, 1, "percolation-hole", "penetration", "structure-spade", "ph", "slaking", "ground-cover");
