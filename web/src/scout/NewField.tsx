@@ -44,6 +44,7 @@ export function NewField() {
     zoneId: newId(),
     newHoldingId: newId(),
   });
+  const [find, setFind] = useState('');
   const [found, setFound] = useState<Refusal[]>([]);
   const [fault, setFault] = useState<string | null>(null);
   const holdings = useQuery({
@@ -119,8 +120,9 @@ export function NewField() {
     }
   }
 
+  const many = (holdings.data ?? []).length > SHOWN;
   const holdingOptions = [
-    ...(holdings.data ?? []).map((one) => ({ word: one.id, label: one.name })),
+    ...holdingsFor(holdings.data ?? [], find, holdingId).map((one) => ({ word: one.id, label: one.name })),
     { word: 'new', label: 'A new holding' },
   ];
   return (
@@ -131,6 +133,14 @@ export function NewField() {
     >
       <h1 className="wide:col-span-2">A new field</h1>
       <div className="grid content-start gap-6">
+        {many && (
+          <TextField
+            label="Find the holding"
+            value={find}
+            onChange={setFind}
+            hint={`${holdings.data?.length} holdings: type a part of the name.`}
+          />
+        )}
         <Choice
           label="Whose land"
           options={holdingOptions}
@@ -230,6 +240,20 @@ export function NewField() {
       </div>
     </form>
   );
+}
+
+/** So many holdings are shown at once. */
+const SHOWN = 8;
+
+/** Those whose name has what was typed, and the one that is chosen; the first few of them. */
+export function holdingsFor<T extends { id: string; name: string }>(
+  all: T[],
+  typed: string,
+  chosen: string | null,
+): T[] {
+  const word = typed.trim().toLocaleLowerCase();
+  const fit = all.filter((one) => one.id !== chosen && one.name.toLocaleLowerCase().includes(word));
+  return [...all.filter((one) => one.id === chosen), ...fit].slice(0, SHOWN);
 }
 
 /** As it stands on this device until the server has it; its area is told by the server. */

@@ -5,6 +5,7 @@ import type { JudgedDay, LandField, Method, Planning, WeatherRecord } from '../a
 import { day as dayText, inSentence, show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
 import { Show } from '../ground/State';
+import { RainTable } from './RainTable';
 
 type Props = {
   field: LandField;
@@ -96,6 +97,7 @@ export function WeatherStrip({ field, planning, methods, day, today, onDay, onTa
               {record.days.some((one) => one.source === 'record') ? 'the holding’s own record and ' : ''}
               the {record.station}; days to come are expected.
             </p>
+            {onDay && <RainTable field={field} />}
           </section>
         );
       }}

@@ -1,5 +1,6 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { Spot, Zone } from '../api/types';
+import { holdingsFor } from './NewField';
 import { spotLabel } from './spotLabel';
 
 const zone = (kind: string) => ({ kind }) as Zone;
@@ -17,4 +18,19 @@ it('two strips share the letter and never a label', () => {
 it('a second undisturbed spot is told from the first', () => {
   expect(spotLabel(zone('reference'), spots('1'))).toBe('Ref');
   expect(spotLabel(zone('reference'), spots('Ref'))).toBe('Ref 1');
+});
+
+describe('a holding among a hundred', () => {
+  const all = Array.from({ length: 100 }, (_, i) => ({ id: `h${i}`, name: `Farm ${i}` }));
+
+  it('is found by a part of its name', () => {
+    expect(holdingsFor(all, 'farm 9', null).map((one) => one.name)).toEqual([
+      'Farm 9',
+      ...[0, 1, 2, 3, 4, 5, 6].map((i) => `Farm 9${i}`),
+    ]);
+  });
+
+  it('stays in sight once it is chosen', () => {
+    expect(holdingsFor(all, 'farm 1', 'h77')[0]?.name).toBe('Farm 77');
+  });
 });

@@ -60,6 +60,10 @@ class Screenshots {
             keep(adviser, "follow");
             adviser.go("scout");
             keep(adviser, "scout");
+            openField(adviser, "Yard Close");
+            adviser.go("scout");
+            adviser.page.getByTestId("total").waitFor();
+            keep(adviser, "run-sheet");
             openField(adviser, "Gate Hollow");
             adviser.page.getByLabel("Percolation hole, spot 1").click();
             keep(adviser, "tray");

@@ -105,7 +105,7 @@ class TenancyTest {
                                 0))
                 .expect(200);
         Client grower = Client.signedIn("reader@tidewrack.example");
-        assertThat(grower.get("/api/season").json().get("fields")).hasSize(1);
+        assertThat(grower.get("/api/season").json().get("fields")).hasSize(2);
         assertThat(grower.get("/api/visits/" + visit).status()).isEqualTo(200);
         assertThat(grower.get("/api/fields/"
                                 + owner.card("Far Cleave").at("/field/id").asString())

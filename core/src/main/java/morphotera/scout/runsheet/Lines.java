@@ -300,6 +300,15 @@ final class Lines {
         return (double) Net.LAST * last + (double) Net.MEAN * sum / net.people + Net.WALK * walk;
     }
 
+    /** What is wanted in the end: to be done soon, and then to walk little. */
+    double aim() {
+        int last = 0;
+        for (int person = 0; person < net.people; person++) {
+            last = Math.max(last, length[person] == 0 ? 0 : end(of[person][length[person] - 1]));
+        }
+        return last * Net.WHOLE + walk;
+    }
+
     void like(Lines other) {
         for (int person = 0; person < of.length; person++) {
             System.arraycopy(other.of[person], 0, of[person], 0, other.length[person]);

@@ -5,11 +5,17 @@ final class Net {
     /** More than anything costs. Costs are whole numbers in doubles: a browser has no long ones of its own, and counts them slowly. */
     static final double NEVER = 1e15;
 
-    /** What a second until the last one leaves, of everybody's mean and of walking weigh: the first decides, the others lead there. */
+    /**
+     * What a second until the last one leaves, of everybody's mean and of walking weigh while a search goes on. Less walking
+     * leads to less time, so it weighs more on the way than in the end.
+     */
     static final int LAST = 100;
 
     static final int MEAN = 15;
-    static final int WALK = 2;
+    static final int WALK = 50;
+
+    /** More than a day's walk: of two sheets the one that ends sooner is better, and of two that end together the one with less walking. */
+    static final double WHOLE = 1e6;
 
     final int pieces;
     final int people;

@@ -9,7 +9,7 @@ import java.util.List;
  * counted in pieces looked at, so that the same visit gets the same sheet on every machine.
  */
 final class Search {
-    private static final double WARMTH = 0.003;
+    private static final double WARMTH = 0.006;
     private static final int MOST_ROUNDS = 40;
 
     private final Net net;
@@ -25,7 +25,7 @@ final class Search {
     /** How many pieces are in each person's hands already. */
     private final int[] held;
 
-    private double bestCost = Net.NEVER;
+    private double bestAim = Double.MAX_VALUE;
     private int seed = 0x2545f491;
 
     Search(Work work, Net net) {
@@ -97,8 +97,8 @@ final class Search {
     }
 
     private void keepIfBetter(double cost) {
-        if (cost < bestCost) {
-            bestCost = cost;
+        if (cost < Net.NEVER && lines.aim() < bestAim) {
+            bestAim = lines.aim();
             best.like(lines);
         }
     }
@@ -127,13 +127,13 @@ final class Search {
     /** Goes on until so many more pieces were looked at. */
     void improve(int patience) {
         lines.like(best);
-        double cost = bestCost;
+        double cost = lines.cost();
         lines.looked = 0;
         while (lines.looked < patience && tests.size() > 0) {
             before.like(lines);
             double left = 1 - (double) lines.looked / patience;
             // How much worse it may be is drawn first: whatever is worse than that need not be looked at to its end.
-            double bound = cost + 1 - WARMTH * left * left * bestCost * Math.log(1 - share());
+            double bound = cost + 1 - WARMTH * left * left * cost * Math.log(1 - share());
             double next = chance(8) == 0 ? shiftStay() : replace(bound);
             if (next < bound) {
                 cost = next;
@@ -172,8 +172,8 @@ final class Search {
         before.like(lines);
         line[at] = second;
         line[at + 1] = first;
-        if (lines.isInOrder() && lines.refresh() && lines.cost() <= bestCost) {
-            bestCost = lines.cost();
+        if (lines.isInOrder() && lines.refresh() && lines.aim() <= bestAim) {
+            bestAim = lines.aim();
             return true;
         }
         lines.like(before);
