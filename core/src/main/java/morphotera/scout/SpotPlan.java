@@ -1,6 +1,8 @@
 package morphotera.scout;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import morphotera.ground.Chance;
 import morphotera.ground.Coded;
@@ -25,6 +27,8 @@ public record SpotPlan(List<Boundary.Corner> spots, double pathM, double farthes
     private static final int STARTS = 24;
     private static final int ROUNDS = 40;
     private static final int STROKES = 4;
+    /** A mean that moves less has come to rest. */
+    private static final double STILL_M = 0.2;
 
     /** How spots are spread: each part near one, along a straight line, or along a zigzag. */
     public enum Way implements Coded {
@@ -68,6 +72,7 @@ public record SpotPlan(List<Boundary.Corner> spots, double pathM, double farthes
             double farthest = 0;
             for (Coordinate cell : cells) {
                 farthest = Math.max(farthest, nearest(cell, spots));
+                // No better than the best so far: the next start.
                 if (farthest >= least) {
                     break;
                 }
@@ -85,7 +90,7 @@ public record SpotPlan(List<Boundary.Corner> spots, double pathM, double farthes
         List<Coordinate> chosen = new ArrayList<>();
         chosen.add(cells.get((int) (chance.nextDouble() * cells.size())));
         double[] near = new double[cells.size()];
-        java.util.Arrays.fill(near, Double.MAX_VALUE);
+        Arrays.fill(near, Double.MAX_VALUE);
         while (chosen.size() < n) {
             double sum = 0;
             Coordinate last = chosen.get(chosen.size() - 1);
@@ -105,31 +110,44 @@ public record SpotPlan(List<Boundary.Corner> spots, double pathM, double farthes
     }
 
     private static List<Coordinate> grouped(List<Coordinate> cells, List<Coordinate> first) {
-        List<Coordinate> means = first;
         int n = first.size();
-        for (int round = 0; round < ROUNDS; round++) {
+        double[] meanX = first.stream().mapToDouble(Coordinate::getX).toArray();
+        double[] meanY = first.stream().mapToDouble(Coordinate::getY).toArray();
+        double[] cellX = cells.stream().mapToDouble(Coordinate::getX).toArray();
+        double[] cellY = cells.stream().mapToDouble(Coordinate::getY).toArray();
+        double moved = Double.MAX_VALUE;
+        for (int round = 0; round < ROUNDS && moved > STILL_M; round++) {
             double[] x = new double[n];
             double[] y = new double[n];
             int[] many = new int[n];
-            for (Coordinate cell : cells) {
-                int group = nearestOf(cell, means);
-                x[group] += cell.x;
-                y[group] += cell.y;
+            for (int i = 0; i < cellX.length; i++) {
+                int group = 0;
+                double least = Double.MAX_VALUE;
+                for (int k = 0; k < n; k++) {
+                    double dx = cellX[i] - meanX[k];
+                    double dy = cellY[i] - meanY[k];
+                    double square = dx * dx + dy * dy;
+                    if (square < least) {
+                        least = square;
+                        group = k;
+                    }
+                }
+                x[group] += cellX[i];
+                y[group] += cellY[i];
                 many[group]++;
             }
-            List<Coordinate> moved = new ArrayList<>();
-            double most = 0;
-            for (int group = 0; group < n; group++) {
-                Coordinate mean = many[group] == 0
-                        ? means.get(group)
-                        : new Coordinate(x[group] / many[group], y[group] / many[group]);
-                most = Math.max(most, mean.distance(means.get(group)));
-                moved.add(mean);
+            moved = 0;
+            for (int k = 0; k < n; k++) {
+                if (many[k] > 0) {
+                    moved = Math.max(moved, Math.hypot(x[k] / many[k] - meanX[k], y[k] / many[k] - meanY[k]));
+                    meanX[k] = x[k] / many[k];
+                    meanY[k] = y[k] / many[k];
+                }
             }
-            means = moved;
-            if (most < 0.01) {
-                break;
-            }
+        }
+        List<Coordinate> means = new ArrayList<>();
+        for (int k = 0; k < n; k++) {
+            means.add(new Coordinate(meanX[k], meanY[k]));
         }
         return means;
     }
@@ -139,8 +157,11 @@ public record SpotPlan(List<Boundary.Corner> spots, double pathM, double farthes
         List<Coordinate> spots = new ArrayList<>();
         for (Coordinate mean : means) {
             Coordinate best = null;
+            double least = Double.MAX_VALUE;
             for (Coordinate cell : cells) {
-                if ((best == null || cell.distance(mean) < best.distance(mean)) && !spots.contains(cell)) {
+                double distance = cell.distance(mean);
+                if (distance < least && !spots.contains(cell)) {
+                    least = distance;
                     best = cell;
                 }
             }
@@ -198,7 +219,7 @@ public record SpotPlan(List<Boundary.Corner> spots, double pathM, double farthes
                 }
             }
             Coordinate from = line[i];
-            strokes.sort(java.util.Comparator.comparingDouble(
+            strokes.sort(Comparator.comparingDouble(
                     piece -> Math.min(from.distance(piece.getCoordinateN(0)), from.distance(end(piece)))));
             for (LineString piece : strokes) {
                 boolean turned = from.distance(end(piece)) < from.distance(piece.getCoordinateN(0));
