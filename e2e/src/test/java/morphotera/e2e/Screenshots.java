@@ -60,8 +60,7 @@ class Screenshots {
             keep(adviser, "follow");
             adviser.go("scout");
             keep(adviser, "scout");
-            openField(adviser, "Yard Close");
-            adviser.go("scout");
+            openField(adviser, "Yard Close, planned");
             adviser.page.getByTestId("total").waitFor();
             keep(adviser, "run-sheet");
             openField(adviser, "Gate Hollow");
