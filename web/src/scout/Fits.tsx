@@ -94,8 +94,9 @@ export function Fits({ field, planning, methods, chosen, plan, earlierId, onPlan
                       <p className="text-sm">{leaves(one, methods, field)}</p>
                       {Object.keys(worth).length > 0 && (
                         <p className="text-sm text-faded">
-                          settles about {show(one.worth, 1)} of{' '}
-                          {show(one.worth + worthOf(one.leftOut, worth), 1)} open questions’ bits
+                          settles about{' '}
+                          {show((100 * one.worth) / (one.worth + worthOf(one.leftOut, worth)), 0)} % of what
+                          the last visit left open
                         </p>
                       )}
                       <button

@@ -1,7 +1,6 @@
 import type { Method, Sheet, Spot } from '../api/types';
-import { inSentence } from '../ground/format';
-import { clockAt, stepOf } from './plan';
-import { type Stay, staysOf, ticks, waitsOf } from './stays';
+import { clockAt } from './plan';
+import { nameOf, type Stay, staysOf, ticks, waitsOf } from './stays';
 
 type Props = {
   sheet: Sheet;
@@ -148,7 +147,7 @@ type StayProps = {
 };
 
 function StayMark({ stay, x, untilS, top, methods, words, on, onChoose }: StayProps) {
-  const names = namesOf(stay, methods);
+  const names = [...new Set(stay.steps.map((step) => nameOf(step, methods)))];
   const wide = x(stay.endS) - x(stay.startS);
   const room = Math.floor((x(untilS) - x(stay.startS) - 6) / CHARACTER_PX);
   const label = names.join(', ');
@@ -187,14 +186,4 @@ function StayMark({ stay, x, untilS, top, methods, words, on, onChoose }: StayPr
       )}
     </g>
   );
-}
-
-/** The tests of a stay; what is shared goes by its step. */
-export function namesOf(stay: Stay, methods: Method[]): string[] {
-  const names = stay.steps.map((step) => {
-    const method = methods.find((one) => one.id === step.methods[0]);
-    const shared = stepOf(method, step.step)?.sharedAs;
-    return shared ? shared.replaceAll('-', ' ') : inSentence(method?.name ?? '');
-  });
-  return [...new Set(names)];
 }

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { Method, Sheet, Spot } from '../api/types';
 import { inSentence } from '../ground/format';
 import { clockAt, hours, stepOf } from './plan';
-import { type Stay, staysOf } from './stays';
+import { nameOf, type Stay, staysOf } from './stays';
 
 type Props = {
   sheet: Sheet;
@@ -110,9 +110,7 @@ function Steps({
 function grouped(stay: Stay, methods: Method[]): string[] {
   const names: string[] = [];
   for (const step of stay.steps) {
-    const method = methods.find((one) => one.id === step.methods[0]);
-    const shared = stepOf(method, step.step)?.sharedAs;
-    const name = shared ? shared.replaceAll('-', ' ') : inSentence(method?.name ?? '');
+    const name = nameOf(step, methods);
     if (names.at(-1) !== name) names.push(name);
   }
   return names;

@@ -1,4 +1,6 @@
-import type { Sheet } from '../api/types';
+import type { Method, Sheet } from '../api/types';
+import { inSentence } from '../ground/format';
+import { stepOf } from './plan';
 
 type Timed = Sheet['steps'][number];
 
@@ -52,4 +54,11 @@ export function ticks(totalS: number, most: number): number[] {
   const all: number[] = [];
   for (let at = 0; at <= totalS; at += every) all.push(at);
   return all;
+}
+
+/** What a step is called on a sheet: its test, or what several tests share. */
+export function nameOf(step: Timed, methods: Method[]): string {
+  const method = methods.find((one) => one.id === step.methods[0]);
+  const shared = stepOf(method, step.step)?.sharedAs;
+  return shared ? shared.replaceAll('-', ' ') : inSentence(method?.name ?? '');
 }
