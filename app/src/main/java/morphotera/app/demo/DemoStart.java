@@ -136,7 +136,9 @@ class DemoStart implements ApplicationRunner {
                         name -> land.putHolding(owner, id(clock.instant()), new LandBodies.HoldingBody(name, 0))
                                 .id());
             }
-            rained(holdings.get("Brindle Top"));
+            if (holdings.containsKey(DemoRain.HOLDING)) {
+                weather.keep(owner, holdings.get(DemoRain.HOLDING), DemoRain.upTo(day(0)));
+            }
             scenario.people().stream().skip(1).forEach(login -> {
                 UUID id = id(clock.instant());
                 Role role = Role.valueOf(login.role().toUpperCase(Locale.ROOT));
@@ -152,19 +154,6 @@ class DemoStart implements ApplicationRunner {
                 viewers.put(login.name(), new Viewer(id, practice, role, null));
             });
             scenario.fields().forEach(this::field);
-        }
-
-        /** A wetting today, after a week with little: the visit planned for the day after tomorrow comes two days after it. */
-        private void rained(UUID holding) {
-            if (holding == null) {
-                return;
-            }
-            List<Weather.Kept> days = new ArrayList<>();
-            for (int ago = 0; ago <= 60; ago++) {
-                double mm = ago == 0 ? 14 : ago < 7 ? ago % 3 : ago % 5 == 0 ? 9 : ago % 2;
-                days.add(new Weather.Kept(day(ago), mm, null, 11 + ago % 4 * 0.5));
-            }
-            weather.keep(owner, holding, days);
         }
 
         private LocalDate day(int daysAgo) {
