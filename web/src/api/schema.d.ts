@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_5"];
+        put: operations["put_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -316,12 +316,12 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["patch_1"];
+        patch: operations["patch_2"];
         trace?: never;
     };
     "/api/kits/pack": {
@@ -412,7 +412,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -444,7 +444,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_2"];
+        put: operations["put_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -530,6 +530,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/samples/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["patch_1"];
         trace?: never;
     };
     "/api/season": {
@@ -868,7 +884,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/visits/{visitId}/drafts/{spotId}/{method}": {
+    "/api/visits/{visitId}/drafts/{placeId}/{method}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2420,6 +2436,7 @@ export interface components {
             name: string;
             outline: components["schemas"]["morphotera.app.land.Corner"][];
             purpose: string | null;
+            samples: components["schemas"]["morphotera.app.land.Sample"][];
             school: string;
             /** Format: double */
             septicM: number | null;
@@ -2509,6 +2526,37 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "morphotera.app.land.Sample": {
+            asked: string[];
+            /** Format: double */
+            bottomCm: number;
+            /** Format: date-time */
+            cooledAt: string | null;
+            /** Format: double */
+            cost: number | null;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: date-time */
+            handedOverAt: string | null;
+            /** Format: uuid */
+            id: string;
+            justDressed: string[];
+            label: string;
+            laboratory: string | null;
+            spots: string[];
+            /** Format: int32 */
+            subsamples: number | null;
+            /** Format: date-time */
+            takenAt: string;
+            /** Format: double */
+            topCm: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            visitId: string;
+            /** Format: uuid */
+            zoneId: string;
+        };
         "morphotera.app.land.Spot": {
             /** Format: uuid */
             fieldId: string;
@@ -2555,7 +2603,9 @@ export interface components {
             /** Format: int32 */
             repeat: number;
             /** Format: uuid */
-            spotId: string;
+            sampleId: string | null;
+            /** Format: uuid */
+            spotId: string | null;
             spotLabel: string;
             step: string;
             variant: string | null;
@@ -2571,7 +2621,9 @@ export interface components {
             /** Format: int32 */
             repeat: number | null;
             /** Format: uuid */
-            spotId: string;
+            sampleId: string | null;
+            /** Format: uuid */
+            spotId: string | null;
             step: string;
             variant: string | null;
             /** Format: uuid */
@@ -2600,7 +2652,7 @@ export interface components {
             /** Format: uuid */
             sampleId: string | null;
             /** Format: uuid */
-            spotId: string;
+            spotId: string | null;
             variant: string | null;
             /** Format: uuid */
             visitId: string;
@@ -2640,6 +2692,7 @@ export interface components {
             id: string;
             judged: boolean;
             name: string;
+            ofSamples: boolean;
             onTheDay: boolean;
             purpose: string;
             results: components["schemas"]["morphotera.measure.Result"][];
@@ -2719,7 +2772,7 @@ export interface components {
             sampleId: string | null;
             setAside: string | null;
             /** Format: uuid */
-            spotId: string;
+            spotId: string | null;
             /** Format: date-time */
             takenAt: string;
             variant: string | null;
@@ -2748,7 +2801,7 @@ export interface components {
             /** Format: uuid */
             sampleId: string | null;
             /** Format: uuid */
-            spotId: string;
+            spotId: string | null;
             /** Format: date-time */
             takenAt: string;
             variant: string | null;
@@ -2971,6 +3024,30 @@ export interface components {
             count: number;
             for: string[];
             item: string;
+        };
+        "morphotera.app.scout.SampleBody": {
+            asked: string[] | null;
+            /** Format: double */
+            bottomCm: number | null;
+            /** Format: date-time */
+            cooledAt: string | null;
+            /** Format: double */
+            cost: number | null;
+            /** Format: date-time */
+            handedOverAt: string | null;
+            label: string;
+            laboratory: string | null;
+            spots: string[];
+            /** Format: int32 */
+            subsamples: number | null;
+            /** Format: date-time */
+            takenAt: string;
+            /** Format: double */
+            topCm: number | null;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            visitId: string;
         };
         "morphotera.app.scout.TemplateController.TemplateBody": {
             name: string;
@@ -3740,6 +3817,7 @@ export interface components {
             /** Format: double */
             mean: number;
             method: string;
+            mixed: boolean;
             /** Format: int32 */
             n: number;
             odd: string[];
@@ -4013,7 +4091,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4442,7 +4520,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4468,7 +4546,7 @@ export interface operations {
             };
         };
     };
-    patch_1: {
+    patch_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4610,7 +4688,7 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4678,7 +4756,7 @@ export interface operations {
             };
         };
     };
-    put_2: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4842,6 +4920,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.scout.runsheet.RunSheet"];
+                };
+            };
+        };
+    };
+    put_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.scout.SampleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Sample"];
+                };
+            };
+        };
+    };
+    patch_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.api.Changes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Sample"];
                 };
             };
         };
@@ -5504,7 +5634,7 @@ export interface operations {
             header?: never;
             path: {
                 visitId: string;
-                spotId: string;
+                placeId: string;
                 method: string;
             };
             cookie?: never;

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Cause, Evidence, WholeVisit } from '../api/types';
 import { inSentence, show } from '../ground/format';
+import { placeOf } from '../measure/place';
 
 /** Pixels for each unit of weight, the natural log of how many times likelier. */
 const PX = 46;
@@ -97,7 +98,7 @@ function Piece({ piece, whole }: { piece: Evidence; whole: WholeVisit }) {
       {reading ? (
         <Link
           className="underline decoration-rule underline-offset-2"
-          to={`/fields/${whole.field.id}/visits/${whole.visit.id}/measure?spot=${reading.spotId}&method=${reading.method}`}
+          to={`/fields/${whole.field.id}/visits/${whole.visit.id}/measure?spot=${placeOf(reading)}&method=${reading.method}`}
         >
           {text}
         </Link>

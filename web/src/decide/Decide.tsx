@@ -8,6 +8,7 @@ import { serverOrCore } from '../device/withoutSignal';
 import { inSentence, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
+import { labelIn } from '../measure/place';
 import { Balance } from './Balance';
 import { Remedies } from './Remedies';
 import { Ticks } from './Ticks';
@@ -203,7 +204,7 @@ function Questions({ judgement }: { judgement: Judgement }) {
 /** Findings on which the spots differ: no evidence either way, and worth a look as a zone. */
 function Patchy({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
   if (judgement.patchy.length === 0) return null;
-  const label = (id: string) => whole.field.spots.find((spot) => spot.id === id)?.label ?? '?';
+  const label = (id: string) => labelIn(whole.field, id);
   return (
     <section aria-labelledby="patchy">
       <h2 id="patchy">The spots differ</h2>

@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { keys } from '../api/keys';
-import type { Intervention, LandField, Spot, Visit, WholeVisit, Zone } from '../api/types';
+import type { Intervention, LandField, Sample, Spot, Visit, WholeVisit, Zone } from '../api/types';
 
 /** What was saved, or is kept to be, in the page's own answers: every page shows it at once, with or without a signal. */
 export function knowVisit(queries: QueryClient, field: LandField, visit: Visit): void {
@@ -30,6 +30,10 @@ export function knowSpot(queries: QueryClient, field: LandField, spot: Spot): vo
 
 export function knowZone(queries: QueryClient, field: LandField, zone: Zone): void {
   knowField(queries, { ...field, zones: put(field.zones, zone) });
+}
+
+export function knowSample(queries: QueryClient, field: LandField, sample: Sample): void {
+  knowField(queries, { ...field, samples: put(field.samples, sample) });
 }
 
 export function knowDone(queries: QueryClient, done: Intervention): void {

@@ -55,6 +55,13 @@ export function clockText(seconds: number): string {
   return hours > 0 ? `${hours}:${two(minutes)}:${two(whole % 60)}` : `${minutes}:${two(whole % 60)}`;
 }
 
+const HOUR = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** The time of day of an instant, here: 09:40. */
+export function hour(instant: string): string {
+  return HOUR.format(new Date(instant));
+}
+
 /** A wait in words for a person: "1 min", "30 min", "4 h". */
 export function waitText(seconds: number): string {
   if (seconds < 90) return `${Math.round(seconds)} s`;

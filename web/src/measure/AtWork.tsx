@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { NoSignal, refusals, sentence } from '../api/problem';
-import type { Evaluation, Method, Spot, WholeVisit } from '../api/types';
+import type { Evaluation, Method, WholeVisit } from '../api/types';
 import { nowIso } from '../ground/time';
 import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
@@ -8,6 +8,7 @@ import { Checks } from './Checks';
 import { type Draft, missingIn, toReading, variantOf } from './draft';
 import { drawingOf } from './drawings';
 import { FieldEntry } from './FieldEntry';
+import { type Place, placeOf } from './place';
 import { Result } from './Result';
 import { StepBar } from './StepBar';
 import { endClock, startClock, useClocks } from './useClocks';
@@ -18,7 +19,7 @@ const NOT_YET = ['missing', 'empty-list', 'too-few', 'no-readings'];
 
 type Props = {
   whole: WholeVisit;
-  spot: Spot;
+  spot: Place;
   method: Method;
   repeat: number;
   draft: Draft;
@@ -43,7 +44,7 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
   const clock = useClocks().find(
     (one) =>
       one.clock.visitId === whole.visit.id &&
-      one.clock.spotId === spot.id &&
+      placeOf(one.clock) === spot.id &&
       one.clock.method === method.id &&
       one.clock.repeat === repeat,
   );
@@ -72,7 +73,8 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
           visitId: whole.visit.id,
           fieldId: whole.field.id,
           fieldName: whole.field.name,
-          spotId: spot.id,
+          spotId: spot.sample ? null : spot.id,
+          sampleId: spot.sample ? spot.id : null,
           spotLabel: spot.label,
           method: method.id,
           variant: draft.variant || null,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { newId } from '../api/ids';
-import type { Evaluation, Method, Reading, Spot, WholeVisit } from '../api/types';
+import type { Evaluation, Method, Reading, WholeVisit } from '../api/types';
 import { mend, post } from '../device/parcels';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
@@ -9,12 +9,13 @@ import { AtWork } from './AtWork';
 import { Aside, Contested } from './Contested';
 import { nextSlot, repeatFor, standing } from './cell';
 import { type Draft, fromReading, lastEntry } from './draft';
+import { type Place, placeOf } from './place';
 import { Result } from './Result';
 import { Taken } from './Taken';
 import { newDraft, useDraft } from './useDraft';
 import { usePending } from './usePending';
 
-type Props = { whole: WholeVisit; spot: Spot; method: Method };
+type Props = { whole: WholeVisit; spot: Place; method: Method };
 
 /** One method at one spot: the step to do now, its drawing and clock, the entry, the result as it is typed, the checks. */
 export function Bench({ whole, spot, method }: Props) {
@@ -23,13 +24,14 @@ export function Bench({ whole, spot, method }: Props) {
   const slot = Number(search.get('repeat') ?? '1') || 1;
   const { draft, key, keep, forget, full } = useDraft(whole, spot.id, method, me.id, slot);
   const pending = usePending(whole.visit.id).filter(
-    (one) => one.spotId === spot.id && one.method === method.id,
+    (one) => placeOf(one) === spot.id && one.method === method.id,
   );
-  const taken = whole.readings.filter((one) => one.spotId === spot.id && one.method === method.id);
+  const taken = whole.readings.filter((one) => placeOf(one) === spot.id && one.method === method.id);
   const stand = standing(taken);
   const [tried, setTried] = useState(false);
   const [lost, setLost] = useState(false);
   const writes = mayWrite(me);
+  const placeName = `${spot.sample ? 'sample' : 'spot'} ${spot.label}`;
 
   function toSlot(next: number | null) {
     const params: Record<string, string> = { spot: spot.id, method: method.id };
@@ -56,19 +58,19 @@ export function Bench({ whole, spot, method }: Props) {
     const corrected = taken.find((one) => one.id === draft.corrects);
     const body = {
       visitId: whole.visit.id,
-      spotId: spot.id,
+      spotId: spot.sample ? null : spot.id,
       method: method.id,
       variant,
       repeat: corrected?.repeat ?? repeatFor(reading, variant, taken),
       reading,
       note: draft.note.trim() || null,
-      sampleId: null,
+      sampleId: spot.sample ? spot.id : null,
       takenAt: draft.takenAt ?? nowIso(),
       device: navigator.maxTouchPoints > 0 ? 'phone' : 'desk',
       corrects: draft.corrects,
       correctionReason: draft.corrects ? draft.reason : null,
     };
-    const label = `${method.name}, ${whole.field.name} spot ${spot.label}`;
+    const label = `${method.name}, ${whole.field.name} ${placeName}`;
     const kept = draft.mends
       ? await mend(draft.mends, body, result, key)
       : await post({ person: me.id, path: `/api/readings/${newId()}`, body, label, result }, { draft: key });
@@ -86,7 +88,7 @@ export function Bench({ whole, spot, method }: Props) {
       </button>
       <h2 className="text-[1.75rem]">{method.name}</h2>
       <span className="text-faded">
-        spot {spot.label}
+        {placeName}
         {spot.note ? `, ${spot.note}` : ''}
         {slot > 1 ? ', one more reading' : ''}
       </span>

@@ -5,6 +5,7 @@ import { clockText, inSentence } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { alarm } from './alarm';
 import type { Standing } from './clocks';
+import { placeOf } from './place';
 import { useClocks } from './useClocks';
 
 /** The running clocks, soonest first, on every screen: along the top at a desk, over the thumb on a phone. */
@@ -73,8 +74,8 @@ export function Dock({ compact = false }: { compact?: boolean }) {
 }
 
 export function benchPath(one: Standing): string {
-  const { fieldId, visitId, spotId, method } = one.clock;
-  return `/fields/${fieldId}/visits/${visitId}/measure?spot=${spotId}&method=${method}`;
+  const { fieldId, visitId, method } = one.clock;
+  return `/fields/${fieldId}/visits/${visitId}/measure?spot=${placeOf(one.clock)}&method=${method}`;
 }
 
 function words(one: Standing): string {

@@ -3,6 +3,8 @@ import type { Method, WholeVisit } from '../api/types';
 import { useMethods, useVisit } from '../api/useMethods';
 import { Show } from '../ground/State';
 import { Bench } from './Bench';
+import { placesOf } from './place';
+import { Samples } from './Samples';
 import { Tray } from './Tray';
 import { useMoves } from './useMoves';
 import { useTogether } from './useTogether';
@@ -26,7 +28,7 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
       whole.visit.methods.includes(method.id) ||
       whole.readings.some((reading) => reading.method === method.id),
   );
-  const spots = whole.field.spots.filter((spot) => spot.retiredOn === null);
+  const spots = placesOf(whole);
   const spot = spots.find((one) => one.id === search.get('spot'));
   const method = methods.find((one) => one.id === search.get('method'));
   useMoves({
@@ -37,7 +39,7 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
     go: (nextSpot, nextMethod) => setSearch({ spot: nextSpot, method: nextMethod }),
   });
   const inHand = spot && method;
-  const others = useTogether(whole.visit.id, spot?.id ?? null);
+  const others = useTogether(whole.visit.id, spot && !spot.sample ? spot.id : null);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-11 gap-y-6 wide:grid-cols-[minmax(0,37rem)_minmax(0,1fr)]">
       <div className={inHand ? 'max-wide:hidden' : ''}>
@@ -53,6 +55,7 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
           spot={spot?.id ?? null}
           method={method?.id ?? null}
         />
+        <Samples whole={whole} />
       </div>
       {inHand ? (
         <Bench key={`${spot.id} ${method.id}`} whole={whole} spot={spot} method={method} />

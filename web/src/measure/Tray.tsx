@@ -1,11 +1,12 @@
 import { Link } from 'react-router';
-import type { Method, Reading, Spot, WholeVisit } from '../api/types';
+import type { Method, Reading, WholeVisit } from '../api/types';
 import { bandOf, Clod } from '../ground/Clod';
 import { show } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { Scrollable } from '../ground/Scrollable';
 import { contested, standing } from './cell';
 import type { Standing } from './clocks';
+import { type Place, placeOf } from './place';
 import { useClocks } from './useClocks';
 import { findDraft } from './useDraft';
 import { usePending } from './usePending';
@@ -13,7 +14,7 @@ import { usePending } from './usePending';
 type Props = {
   whole: WholeVisit;
   methods: Method[];
-  spots: Spot[];
+  spots: Place[];
   spot: string | null;
   method: string | null;
 };
@@ -24,7 +25,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
   const pending = usePending(whole.visit.id);
   const stand = standing(whole.readings);
   const asked = contested(whole.readings).flat();
-  const done = new Set([...stand, ...pending].map((one) => `${one.spotId} ${one.method}`)).size;
+  const done = new Set([...stand, ...pending].map((one) => `${placeOf(one)} ${one.method}`)).size;
   if (spots.length === 0 || methods.length === 0) {
     return (
       <p className="text-lg">
@@ -57,7 +58,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                   className={`min-w-11 border-b-[3px] px-1 py-2 text-center ${one.id === spot ? 'border-act' : 'border-transparent'}`}
                   title={one.note ?? undefined}
                 >
-                  {one.label}
+                  {one.sample ? <SampleTag label={one.label} /> : one.label}
                 </th>
               ))}
             </tr>
@@ -72,11 +73,12 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                   {row.name}
                 </th>
                 {spots.map((one) => {
+                  if (one.sample && !row.ofSamples) return <td key={one.id} />;
                   const cell = cellOf(
-                    stand.filter((reading) => reading.spotId === one.id && reading.method === row.id),
-                    asked.some((reading) => reading.spotId === one.id && reading.method === row.id),
-                    clocks.find((clock) => clock.clock.spotId === one.id && clock.clock.method === row.id),
-                    pending.some((waiting) => waiting.spotId === one.id && waiting.method === row.id),
+                    stand.filter((reading) => placeOf(reading) === one.id && reading.method === row.id),
+                    asked.some((reading) => placeOf(reading) === one.id && reading.method === row.id),
+                    clocks.find((clock) => placeOf(clock.clock) === one.id && clock.clock.method === row.id),
+                    pending.some((waiting) => placeOf(waiting) === one.id && waiting.method === row.id),
                     findDraft(whole, one.id, row.id) !== null,
                   );
                   return (
@@ -86,7 +88,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                         className={`mx-auto flex min-h-12 min-w-11 items-center justify-center gap-1.5 rounded-md border-2 ${
                           one.id === spot && row.id === method ? 'border-act' : 'border-transparent'
                         }`}
-                        aria-label={`${row.name}, spot ${one.label}: ${cell.words}`}
+                        aria-label={`${row.name}, ${one.sample ? 'sample' : 'spot'} ${one.label}: ${cell.words}`}
                       >
                         <CellMark cell={cell} dense={spots.length > 6} />
                       </Link>
@@ -99,8 +101,22 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
         </table>
       </Scrollable>
       <Legend />
-      <Progress whole={whole} done={done} of={spots.length * methods.length} />
+      <Progress whole={whole} done={done} of={spots.reduce((sum, one) => sum + rowsAt(one, methods), 0)} />
     </section>
+  );
+}
+
+function rowsAt(place: Place, methods: Method[]): number {
+  return place.sample ? methods.filter((one) => one.ofSamples).length : methods.length;
+}
+
+/** A bag with its label. */
+function SampleTag({ label }: { label: string }) {
+  return (
+    <span className="inline-block rounded-t-sm rounded-b-lg border border-edge px-1.5">
+      <span className="sr-only">sample </span>
+      {label}
+    </span>
   );
 }
 

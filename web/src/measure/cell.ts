@@ -1,5 +1,6 @@
 import type { Reading } from '../api/types';
 import type { Values } from './draft';
+import { placeOf } from './place';
 
 /** Readings that speak: neither corrected since nor set aside. */
 export function standing(readings: Reading[]): Reading[] {
@@ -10,7 +11,7 @@ export function standing(readings: Reading[]): Reading[] {
 export function contested(readings: Reading[]): Reading[][] {
   const byCell = new Map<string, Reading[]>();
   for (const one of standing(readings)) {
-    const key = `${one.spotId} ${one.method} ${one.cell}`;
+    const key = `${placeOf(one)} ${one.method} ${one.cell}`;
     byCell.set(key, [...(byCell.get(key) ?? []), one]);
   }
   return [...byCell.values()].filter((all) => all.length > 1);

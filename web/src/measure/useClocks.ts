@@ -33,11 +33,11 @@ function keep(clock: Clock, person: string) {
     (one) => one.id !== clock.id && (one.endedAt === null || now() - Date.parse(one.endedAt) < KEEP_ENDED_MS),
   );
   void device.write(keyOf(person), VERSION, [...others, clock]);
-  const { visitId, spotId, method, variant, repeat, step, beganAt, endedAt } = clock;
+  const { visitId, spotId, sampleId, method, variant, repeat, step, beganAt, endedAt } = clock;
   void post({
     person,
     path: addressOf(clock),
-    body: { visitId, spotId, method, variant, repeat, step, beganAt, endedAt },
+    body: { visitId, spotId, sampleId, method, variant, repeat, step, beganAt, endedAt },
     label: `clock, spot ${clock.spotLabel}`,
   });
 }

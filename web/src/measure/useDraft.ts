@@ -6,6 +6,7 @@ import * as device from '../device/words';
 import { inSentence } from '../ground/format';
 import { nowIso } from '../ground/time';
 import { type Draft, fromReading, lastEntry, startValues, type Values } from './draft';
+import { placeOf } from './place';
 
 const VERSION = 4;
 const SEND_AFTER_MS = 1500;
@@ -27,7 +28,7 @@ export function findDraft(whole: WholeVisit, spotId: string, method: string, rep
     withEnded,
   ]);
   const there = whole.drafts.find(
-    (one) => one.spotId === spotId && one.method === method && one.repeat === repeat,
+    (one) => placeOf(one) === spotId && one.method === method && one.repeat === repeat,
   );
   if (!there || (here && here.changedAt >= there.changedAt)) return here;
   const body = there.body as Partial<Draft>;
@@ -143,5 +144,5 @@ export async function reopen(parcel: Parcel): Promise<void> {
     changedAt: nowIso(),
     ended: {},
   };
-  await device.write(keyOf(body.visitId, body.spotId, body.method, body.repeat ?? 1), VERSION, draft);
+  await device.write(keyOf(body.visitId, placeOf(body), body.method, body.repeat ?? 1), VERSION, draft);
 }

@@ -8,12 +8,14 @@ import { askCore } from '../device/core';
 import { parcels } from '../device/parcels';
 import { answered, withUnsent } from '../device/withoutSignal';
 import type { Draft } from './draft';
+import { placeOf } from './place';
 
 const RESTED_MS = 120;
 
 /** The reading computed on this device as it stands, once the keys rest. What came before stays in sight until the new one is there. */
 export function useEvaluation(
   whole: WholeVisit,
+  /** A spot's id, or a sample's. */
   spotId: string,
   method: Method,
   reading: Draft['values'],
@@ -40,7 +42,7 @@ type Asked = { spotId: string; method: string; reading: Draft['values']; correct
 /** By the core in this browser; by the server where that could not be loaded. */
 async function evaluate(whole: WholeVisit, asked: Asked, signal: AbortSignal): Promise<Evaluation> {
   const here = withUnsent(whole.readings, parcels()).filter(
-    (one) => one.spotId === asked.spotId && one.visitId === whole.visit.id,
+    (one) => placeOf(one) === asked.spotId && one.visitId === whole.visit.id,
   );
   const bundle = { field: whole.field, visits: [whole.visit], readings: here };
   try {

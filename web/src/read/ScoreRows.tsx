@@ -110,7 +110,11 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
           {rows.map((row, i) => {
             const y = TOP + i * ROW + ROW / 2 - 3;
             const was = before?.methods.find(
-              (one) => one.method === row.method && one.depthClass === row.depthClass && !one.hollow,
+              (one) =>
+                one.method === row.method &&
+                one.depthClass === row.depthClass &&
+                one.mixed === row.mixed &&
+                !one.hollow,
             )?.mean;
             const places = spread(
               row.spots.map((spot) => x(spot.score)),
@@ -205,12 +209,13 @@ export function ScoreRows({ scores, before, methods, spotLabel }: Props) {
 }
 
 function rowKey(row: MethodScore): string {
-  return `${row.method} ${row.depthClass}`;
+  return `${row.method} ${row.depthClass}${row.mixed ? ' mixed' : ''}`;
 }
 
 /** What a row is beside its method: its depth, or why it makes no group's score. */
 function subOf(row: MethodScore): string | null {
-  const depth = row.depthClass && `${row.depthClass.replace('-', '–').replace('60+', 'below 60')} cm`;
+  const cm = row.depthClass && `${row.depthClass.replace('-', '–').replace('60+', 'below 60')} cm`;
+  const depth = row.mixed ? [cm, 'a mixed sample'].filter(Boolean).join(', ') : cm;
   if (row.hollow) return [depth, 'not the day for it: no evidence'].filter(Boolean).join(', ');
   if (row.spots.every((spot) => spot.beside)) return 'a better way speaks for these spots';
   return row.inGroup ? (depth === '0–10 cm' ? null : depth) : depth;

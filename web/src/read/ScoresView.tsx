@@ -8,6 +8,7 @@ import { serverOrCore } from '../device/withoutSignal';
 import { bandOf, Clod } from '../ground/Clod';
 import { inSentence, month, show } from '../ground/format';
 import { Show } from '../ground/State';
+import { labelIn } from '../measure/place';
 import { ScoreRows } from './ScoreRows';
 import { list } from './sinceWords';
 
@@ -35,7 +36,7 @@ export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string })
               scores={now}
               before={beforeScores.data ?? null}
               methods={methods.data ?? []}
-              spotLabel={(id) => whole.field.spots.find((spot) => spot.id === id)?.label ?? '?'}
+              spotLabel={(id) => labelIn(whole.field, id)}
             />
             <Sums scores={now} whole={whole} methods={methods.data ?? []} beforeDay={before?.day ?? null} />
           </div>

@@ -13,6 +13,7 @@ import { Ring } from '../ground/Ring';
 import { Show } from '../ground/State';
 import * as time from '../ground/time';
 import { benchPath } from '../measure/Dock';
+import { placeOf } from '../measure/place';
 import { useClocks } from '../measure/useClocks';
 import { reopen } from '../measure/useDraft';
 import { mayWrite, useMe } from '../people/session';
@@ -117,7 +118,7 @@ function Needing({ parcel }: { parcel: Parcel }) {
     await reopen(parcel);
     const field = whole?.field.id ?? 'of';
     void navigate(
-      `/fields/${field}/visits/${body.visitId}/measure?spot=${body.spotId}&method=${body.method}${(body.repeat ?? 1) > 1 ? `&repeat=${body.repeat}` : ''}`,
+      `/fields/${field}/visits/${body.visitId}/measure?spot=${placeOf(body)}&method=${body.method}${(body.repeat ?? 1) > 1 ? `&repeat=${body.repeat}` : ''}`,
     );
   }
 

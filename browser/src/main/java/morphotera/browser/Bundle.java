@@ -18,6 +18,7 @@ import morphotera.measure.Evaluation;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Method;
+import morphotera.measure.Sample;
 import morphotera.measure.Site;
 import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
@@ -130,7 +131,19 @@ final class Bundle {
                                 spot.at("zoneId").text(),
                                 spot.at("label").text(),
                                 spot.textOrNull("note"),
-                                dayOrNull(spot, "retiredOn"))));
+                                dayOrNull(spot, "retiredOn"))),
+                field.eachOrNone("samples", Bundle::sample));
+    }
+
+    private static Sample sample(Tree one) {
+        return new Sample(
+                one.at("id").text(),
+                one.at("zoneId").text(),
+                one.at("label").text(),
+                Days.hours(one.at("takenAt").text()),
+                hourOrNull(one, "cooledAt"),
+                hourOrNull(one, "handedOverAt"),
+                one.eachOrNone("justDressed", Tree::text));
     }
 
     private VisitDay visit(Tree visit) {
@@ -169,7 +182,9 @@ final class Bundle {
                 reading.at("id").text(),
                 visit.id(),
                 visit.day(),
-                reading.at("spotId").text(),
+                reading.has("spotId")
+                        ? reading.at("spotId").text()
+                        : reading.at("sampleId").text(),
                 cell,
                 entered,
                 evaluation(reading.at("evaluation")),
@@ -177,7 +192,8 @@ final class Bundle {
                         + (reading.has("yardstickVersion")
                                 ? (int) reading.at("yardstickVersion").number()
                                 : 0),
-                visit.wet());
+                visit.wet(),
+                !reading.has("spotId"));
     }
 
     private static Evaluation evaluation(Tree done) {
@@ -227,6 +243,10 @@ final class Bundle {
 
     private static @Nullable Double numberOrNull(Tree tree, String key) {
         return tree.has(key) ? Double.valueOf(tree.at(key).number()) : null;
+    }
+
+    private static @Nullable Double hourOrNull(Tree tree, String key) {
+        return tree.has(key) ? Double.valueOf(Days.hours(tree.at(key).text())) : null;
     }
 
     private static @Nullable Long dayOrNull(Tree tree, String key) {

@@ -56,8 +56,9 @@ public final class Calls {
             String spot = String.valueOf(in.get("spotId"));
             Optional<Method> known = Methods.find(String.valueOf(in.get("method")));
             if (known.isEmpty()
-                    || site.spots().stream().noneMatch(one -> one.id().equals(spot))) {
-                return notHere("There is no such method or spot here.");
+                    || (site.sample(spot).isEmpty()
+                            && site.spots().stream().noneMatch(one -> one.id().equals(spot)))) {
+                return notHere("There is no such method, spot or sample here.");
             }
             List<Taken> others = bundle.standing().stream()
                     .filter(one -> one.visit().equals(visit.id()) && one.spot().equals(spot))

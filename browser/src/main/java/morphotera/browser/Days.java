@@ -34,6 +34,13 @@ final class Days {
         return year + "-" + two(month) + "-" + two(day);
     }
 
+    /** Hours since 1970-01-01T00Z of an instant such as 2031-05-14T09:30:00Z. */
+    static double hours(String instant) {
+        double seconds = Double.parseDouble(instant.substring(17, instant.length() - 1));
+        int minutes = Integer.parseInt(instant.substring(14, 16));
+        return of(instant) * 24.0 + Integer.parseInt(instant.substring(11, 13)) + minutes / 60.0 + seconds / 3600;
+    }
+
     static int month(String iso) {
         return Integer.parseInt(iso.substring(5, 7));
     }

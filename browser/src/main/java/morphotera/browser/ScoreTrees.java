@@ -59,6 +59,8 @@ final class ScoreTrees {
                 one.odd(),
                 "hollow",
                 one.hollow(),
+                "mixed",
+                one.mixed(),
                 "spots",
                 each(one.spots(), ScoreTrees::atSpot));
     }

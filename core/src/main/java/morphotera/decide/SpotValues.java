@@ -186,8 +186,13 @@ final class SpotValues {
         long newest =
                 values.stream().mapToLong(value -> value.reading().day()).max().orElse(0);
         Map<String, List<Value>> bySpot = Sorted.by(value -> value.reading().spot(), values);
+        boolean spotsSpeak = values.stream()
+                .anyMatch(value -> !value.reading().mixed() && value.reading().day() == newest);
         List<AtSpot> spots = new ArrayList<>();
         bySpot.forEach((spot, all) -> {
+            if (spotsSpeak && all.get(0).reading().mixed()) {
+                return; // The spots' mixture is not one more spot.
+            }
             if (all.stream().anyMatch(value -> value.reading().day() == newest)) {
                 spots.add(atSpot(spot, shallowest(betterWay(all, newest))));
             }
@@ -252,7 +257,13 @@ final class SpotValues {
                         || (laboratory.contains(value)
                                 && newest - value.reading().day() <= BETTER_WAY_DAYS))
                 .toList();
-        Map<String, List<Value>> bySpot = Sorted.by(value -> value.reading().spot(), speaking);
+        boolean spotsSpeak =
+                speaking.stream().anyMatch(value -> !value.reading().mixed());
+        Map<String, List<Value>> bySpot = Sorted.by(
+                value -> value.reading().spot(),
+                speaking.stream()
+                        .filter(value -> !spotsSpeak || !value.reading().mixed())
+                        .toList());
         List<AtSpot> spots = new ArrayList<>();
         bySpot.forEach((spot, values) -> {
             RootZone zone = RootZone.of(

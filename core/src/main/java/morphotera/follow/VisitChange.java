@@ -71,7 +71,10 @@ public final class VisitChange {
     private static Map<Row, MethodScore> rows(List<Taken> taken) {
         Map<Row, MethodScore> rows = new LinkedHashMap<>();
         for (MethodScore score : FieldScores.byDepth(taken)) {
-            rows.put(new Row(score.method(), score.depthClass()), score);
+            // A sample is mixed anew each time: it has no pair.
+            if (!score.mixed()) {
+                rows.put(new Row(score.method(), score.depthClass()), score);
+            }
         }
         return rows;
     }

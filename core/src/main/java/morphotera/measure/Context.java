@@ -19,9 +19,13 @@ public record Context(
         Double soilTemperatureC,
         Double daysSinceRain,
         Double ph,
-        Double ece) {
+        Double ece,
+        Double sampleHours,
+        Boolean sampleWarm,
+        List<String> justDressed) {
 
-    public static final Context UNKNOWN = new Context(null, null, null, null, null, null, null, null, null, null);
+    public static final Context UNKNOWN =
+            new Context(null, null, null, null, null, null, null, null, null, null, null, null, List.of());
 
     /** Crops of the salt list and of the root list, and the one crop kind that has limits of its own. */
     public static final List<String> CROPS = List.of(
@@ -66,7 +70,17 @@ public record Context(
             Entry.number("daysSinceRain", "Days since 10 mm of rain", "days", 0, 10_000)
                     .optional(),
             Entry.number("ph", "pH", "pH", 0, 14).optional(),
-            Entry.number("ece", "Salinity, saturated paste", "dS/m", 0, 60).optional());
+            Entry.number("ece", "Salinity, saturated paste", "dS/m", 0, 60).optional(),
+            Entry.number("sampleHours", "From taken to handed over", "h", 0, 100_000)
+                    .optional(),
+            Entry.yesNo("sampleWarm", "Not cooled within four hours").optional(),
+            Entry.words(
+                            "justDressed",
+                            "Dressed just before",
+                            0,
+                            Entry.option(Sample.LIME, "Lime", "Within 12 weeks."),
+                            Entry.option(Sample.FERTILISER, "Fertiliser or slurry", "Within 6 weeks."))
+                    .optional());
 
     public static Context of(Entered in) {
         return new Context(
@@ -79,7 +93,10 @@ public record Context(
                 in.numberOrNull("soilTemperatureC"),
                 in.numberOrNull("daysSinceRain"),
                 in.numberOrNull("ph"),
-                in.numberOrNull("ece"));
+                in.numberOrNull("ece"),
+                in.numberOrNull("sampleHours"),
+                in.has("sampleWarm") ? in.yes("sampleWarm") : null,
+                in.has("justDressed") ? in.words("justDressed") : List.of());
     }
 
     public TextureGroup textureGroup() {

@@ -11,6 +11,7 @@ import morphotera.ground.Nullable;
  *
  * @param day what the day must be like for the results that need it to count
  * @param judged whether an eye judges it on a scale; observers differ more on these than on what is counted or measured
+ * @param ofSamples whether it may be read from soil of several spots mixed: the zone's one value
  * @param variants the ways to do it; the first is the usual one
  * @param checks asked before a reading counts
  * @param results what comes of it, with the formula in words, for "why"
@@ -24,6 +25,7 @@ public record Description(
         Grade grade,
         Day day,
         boolean judged,
+        boolean ofSamples,
         String about,
         List<Gear> gear,
         List<String> cautions,
@@ -109,6 +111,7 @@ public record Description(
         private Grade grade;
         private Day day = Day.ANY;
         private boolean judged;
+        private boolean ofSamples;
         private String about;
         private List<Gear> gear = List.of();
         private List<String> cautions = List.of();
@@ -146,6 +149,12 @@ public record Description(
 
         public Builder judged() {
             judged = true;
+            return this;
+        }
+
+        /** Mixing does not spoil it. */
+        public Builder ofSamples() {
+            ofSamples = true;
             return this;
         }
 
@@ -200,8 +209,8 @@ public record Description(
 
         public Description build() {
             return new Description(
-                    id, name, purpose, group, grade, day, judged, about, gear, cautions, variants, fields, checks,
-                    results, source, words);
+                    id, name, purpose, group, grade, day, judged, ofSamples, about, gear, cautions, variants, fields,
+                    checks, results, source, words);
         }
     }
 }

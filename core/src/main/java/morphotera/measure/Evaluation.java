@@ -2,6 +2,7 @@ package morphotera.measure;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -109,7 +110,7 @@ public record Evaluation(
         for (Flag flag : flags) {
             boolean ofTheDay = flag.code().equals(CONDITIONS);
             day |= ofTheDay;
-            whole |= flag.level() == Level.WARNING && !ofTheDay;
+            whole |= flag.level() == Level.WARNING && !ofTheDay && isWarning(flag.code());
         }
         List<String> keys = new ArrayList<>();
         for (Result result : description.results()) {
@@ -130,6 +131,7 @@ public record Evaluation(
         private final Map<String, Object> words = new LinkedHashMap<>();
         private final List<Reason> because = new ArrayList<>();
         private final List<Flag> flags = new ArrayList<>();
+        private final Set<String> touched = new LinkedHashSet<>();
         private Grade grade;
         private Double score;
         private Curves.Placed placed;
@@ -213,6 +215,24 @@ public record Evaluation(
             return flag(code, Map.of());
         }
 
+        String method() {
+            return description.id();
+        }
+
+        /** Whether it says anything under this key. */
+        boolean has(String key) {
+            return key.equals(SCORE)
+                    ? score != null
+                    : words.get(key) != null
+                            || measures.stream().anyMatch(one -> one.key().equals(key) && one.value() != null);
+        }
+
+        /** A flag that keeps these keys alone from being evidence; none: something to know. */
+        void flag(String code, List<String> keys, String text) {
+            flags.add(new Flag(code, keys.isEmpty() ? Level.INFO : Level.WARNING, text));
+            touched.addAll(keys);
+        }
+
         /** The day did not suit the method: what needs it is shown and is no evidence. */
         void wrongDay() {
             List<String> named = new ArrayList<>();
@@ -253,7 +273,13 @@ public record Evaluation(
                     List.copyOf(because),
                     List.copyOf(flags),
                     placed,
-                    hollow(description, flags));
+                    hollow());
+        }
+
+        private List<String> hollow() {
+            Set<String> keys = new LinkedHashSet<>(Evaluation.hollow(description, flags));
+            touched.stream().filter(this::has).forEach(keys::add);
+            return List.copyOf(keys);
         }
     }
 }

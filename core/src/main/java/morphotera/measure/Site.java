@@ -1,9 +1,11 @@
 package morphotera.measure;
 
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
@@ -27,7 +29,8 @@ public record Site(
         String school,
         double latitude,
         List<Zone> zones,
-        List<Spot> spots) {
+        List<Spot> spots,
+        List<Sample> samples) {
 
     /** A part of the field that is looked at by itself. */
     public record Zone(
@@ -61,14 +64,22 @@ public record Site(
         return found.stream().findFirst();
     }
 
-    /** The zone a spot lies in. */
-    public Zone zoneOf(String spotId) {
-        Spot spot = spots.stream()
-                .filter(one -> one.id().equals(spotId))
-                .findFirst()
-                .orElseThrow();
+    /** The sample of that id; none where it is a spot's. */
+    public Optional<Sample> sample(String id) {
+        return samples.stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
+    /** The zone that a spot lies in, or that a sample was mixed from. */
+    public Zone zoneOf(String placeId) {
+        String zoneId = sample(placeId)
+                .map(Sample::zoneId)
+                .orElseGet(() -> spots.stream()
+                        .filter(one -> one.id().equals(placeId))
+                        .findFirst()
+                        .orElseThrow()
+                        .zoneId());
         return zones.stream()
-                .filter(zone -> zone.id().equals(spot.zoneId()))
+                .filter(zone -> zone.id().equals(zoneId))
                 .findFirst()
                 .orElseThrow();
     }
@@ -93,15 +104,27 @@ public record Site(
         return spots.stream().filter(spot -> spot.zoneId().equals(zone.id())).toList();
     }
 
-    /** The readings of a zone's spots. */
+    /** Whether a reading of this place, a spot or a sample, is one of the zone's. */
+    public boolean isOf(Zone zone, String placeId) {
+        return spots.stream()
+                        .anyMatch(one ->
+                                one.zoneId().equals(zone.id()) && one.id().equals(placeId))
+                || samples.stream()
+                        .anyMatch(one ->
+                                one.zoneId().equals(zone.id()) && one.id().equals(placeId));
+    }
+
+    /** The readings of a zone's spots and samples. */
     public List<Taken> ofZone(Zone zone, List<Taken> readings) {
-        List<String> ids = spotsOf(zone).stream().map(Spot::id).toList();
+        Set<String> ids = new LinkedHashSet<>();
+        spotsOf(zone).forEach(one -> ids.add(one.id()));
+        samples.stream().filter(one -> one.zoneId().equals(zone.id())).forEach(one -> ids.add(one.id()));
         return readings.stream().filter(reading -> ids.contains(reading.spot())).toList();
     }
 
-    /** What is known of a spot on its day: what was measured there before what is said of its zone, and that before the field's. */
-    public Map<String, Object> context(String spotId, VisitDay day, Known known) {
-        Zone zone = zoneOf(spotId);
+    /** What is known of a place on its day: what was measured there before what is said of its zone, and that before the field's. */
+    public Map<String, Object> context(String placeId, VisitDay day, Known known) {
+        Zone zone = zoneOf(placeId);
         String said = textureOf(zone);
         // Clay that was said goes with the texture it was said with.
         boolean asSaid = known.texture() == null || known.texture().equals(said);
@@ -116,6 +139,7 @@ public record Site(
         context.put("daysSinceRain", day.daysSinceRain());
         context.put("ph", known.ph());
         context.put("ece", known.ece());
+        sample(placeId).ifPresent(one -> one.tell(context));
         return context;
     }
 }

@@ -131,6 +131,9 @@ public final class FoundValues {
     /** Basis, mixture, tip or preparation, as it was entered. */
     private static String how(Taken taken) {
         List<String> how = new ArrayList<>();
+        if (taken.mixed()) {
+            how.add("mixed sample");
+        }
         for (String key : List.of("ratio", "cone", "crumbState", "prep")) {
             if (taken.entered().get(key) instanceof String word) {
                 how.add(word.replace('-', ' '));

@@ -15,6 +15,7 @@ import morphotera.measure.Group;
  * @param depthClass null where the method has no depth, or its spots' own depths made the score
  * @param inGroup whether it makes the group's score
  * @param sd n − 1; null for one spot
+ * @param mixed read from a mixed sample: the zone's one value, never in a mean of spots
  * @param uneven highest − lowest is 40 or more
  * @param odd spots that stay in the mean and are named
  */
@@ -32,6 +33,7 @@ public record MethodScore(
         boolean uneven,
         List<String> odd,
         boolean hollow,
+        boolean mixed,
         List<AtSpot> spots) {
 
     private static final double UNEVEN = 40;
@@ -58,6 +60,7 @@ public record MethodScore(
             boolean mayJoinGroup,
             Group group,
             Grade grade,
+            boolean mixed,
             List<AtSpot> spots) {
         List<AtSpot> speaking = spots.stream().filter(AtSpot::speaks).toList();
         boolean hollow = speaking.isEmpty() && spots.stream().allMatch(AtSpot::hollow);
@@ -80,6 +83,7 @@ public record MethodScore(
                 highest - lowest >= UNEVEN,
                 speaks ? odd(counted, scores) : List.of(),
                 hollow,
+                mixed,
                 List.copyOf(spots));
     }
 

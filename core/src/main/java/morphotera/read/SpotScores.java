@@ -44,9 +44,10 @@ final class SpotScores {
             double score,
             @Nullable DepthClass depth,
             boolean hollow,
+            boolean mixed,
             Evaluation by) {}
 
-    private record Row(String method, @Nullable DepthClass depth) {}
+    private record Row(String method, @Nullable DepthClass depth, boolean mixed) {}
 
     private SpotScores() {}
 
@@ -54,20 +55,34 @@ final class SpotScores {
     static List<MethodScore> rows(List<Taken> readings, @Nullable String crop) {
         List<MethodScore> rows = new ArrayList<>();
         byMethod(readings).forEach((method, all) -> {
+            List<Scored> ofSpots = all.stream().filter(one -> !one.mixed()).toList();
+            List<Scored> ofSamples = all.stream().filter(Scored::mixed).toList();
             Set<String> beside = besideAt(method, readings);
-            List<Scored> zones = method.equals(SALINITY) ? rootZones(all, crop) : List.of();
-            DepthClass first = shallowest(all);
-            if (!zones.isEmpty()) {
-                rows.add(row(new Row(method, null), true, zones, beside));
-            }
-            byDepth(all).forEach((row, ofRow) -> {
-                boolean top = row.depth() == first;
-                if (zones.isEmpty() || !top) {
-                    rows.add(row(row, zones.isEmpty() && top, ofRow, beside));
-                }
-            });
+            rows.addAll(rows(method, ofSpots, crop, beside, true));
+            // Spots say more than their mixture: it makes the group's score only where it stands alone.
+            rows.addAll(rows(method, ofSamples, crop, beside, ofSpots.stream().allMatch(Scored::hollow)));
         });
         return List.copyOf(rows);
+    }
+
+    private static List<MethodScore> rows(
+            String method, List<Scored> all, @Nullable String crop, Set<String> beside, boolean mayJoinGroup) {
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        List<MethodScore> rows = new ArrayList<>();
+        List<Scored> zones = method.equals(SALINITY) ? rootZones(all, crop) : List.of();
+        DepthClass first = shallowest(all);
+        if (!zones.isEmpty()) {
+            rows.add(row(new Row(method, null, zones.get(0).mixed()), mayJoinGroup, zones, beside));
+        }
+        byDepth(all).forEach((row, ofRow) -> {
+            boolean top = row.depth() == first;
+            if (zones.isEmpty() || !top) {
+                rows.add(row(row, mayJoinGroup && zones.isEmpty() && top, ofRow, beside));
+            }
+        });
+        return rows;
     }
 
     /** A row for each method and class of depth, whatever else speaks for a spot: what two visits are compared by. */
@@ -103,6 +118,7 @@ final class SpotScores {
                     done.score(),
                     depth,
                     !done.counts(Evaluation.SCORE),
+                    read.mixed(),
                     done));
         }
         for (Description.Beside beside :
@@ -117,6 +133,7 @@ final class SpotScores {
                             measure.value(),
                             depth,
                             !done.counts(measure.key()),
+                            read.mixed(),
                             done));
                 }
             }
@@ -160,7 +177,7 @@ final class SpotScores {
     private static Map<Row, List<Scored>> byDepth(List<Scored> all) {
         Map<Row, List<Scored>> rows = new LinkedHashMap<>();
         for (Scored one : all) {
-            rows.computeIfAbsent(new Row(one.method(), one.depth()), key -> new ArrayList<>())
+            rows.computeIfAbsent(new Row(one.method(), one.depth(), one.mixed()), key -> new ArrayList<>())
                     .add(one);
         }
         return rows;
@@ -185,7 +202,7 @@ final class SpotScores {
             }
         }
         return MethodScore.of(
-                row.method(), row.depth(), mayJoinGroup, all.get(0).group(), grade, spots);
+                row.method(), row.depth(), mayJoinGroup, all.get(0).group(), grade, row.mixed(), spots);
     }
 
     /** Clean ones where there are any, of these the best grade: a meter before a card. Repeats stand together. */
@@ -222,7 +239,8 @@ final class SpotScores {
                 Scored top = atSpot.get(0);
                 Curves.Placed placed = top.by().placed();
                 double score = new Curve(placed.curve(), placed.xMeaning(), placed.knots()).at(zone.ece());
-                zones.add(new Scored(spot, SALINITY, top.group(), top.grade(), score, null, false, top.by()));
+                zones.add(new Scored(
+                        spot, SALINITY, top.group(), top.grade(), score, null, false, top.mixed(), top.by()));
             }
         });
         return zones;

@@ -26,6 +26,15 @@ final class ReadAt {
             boolean wet) {
         Cell cell = Cell.of(Methods.find(method).orElseThrow().description(), null, 1, entered);
         return new Taken(
-                id, "visit " + day, day, spot, cell, entered, Tables.evaluate(method, context, entered), "", wet);
+                id,
+                "visit " + day,
+                day,
+                spot,
+                cell,
+                entered,
+                Tables.evaluate(method, context, entered),
+                "",
+                wet,
+                false);
     }
 }

@@ -23,7 +23,16 @@ class VisitChangeTest {
             List<Taken> to, String spot, String method, Map<String, Object> context, Map<String, Object> entered) {
         Cell cell = Cell.of(Methods.find(method).orElseThrow().description(), null, 1, entered);
         to.add(new Taken(
-                "", "", 0, spot, cell, entered, Tables.evaluate(method, context, entered), "Plain yardstick 2", false));
+                "",
+                "",
+                0,
+                spot,
+                cell,
+                entered,
+                Tables.evaluate(method, context, entered),
+                "Plain yardstick 2",
+                false,
+                false));
     }
 
     private List<VisitChange.OfMethod> changes() {

@@ -374,8 +374,9 @@ class DemoStart implements ApplicationRunner {
                             levels));
             drafts.keep(
                     observer,
+                    spot.id(),
                     new DraftMapper.Row(
-                            visitId, spot.id(), "percolation-hole", 1, "ruler", null, null, json.write(body), began));
+                            visitId, spot.id(), null, "percolation-hole", 1, "ruler", null, json.write(body), began));
             clocks.add(
                     observer,
                     new morphotera.app.measure.Clock(
@@ -384,6 +385,7 @@ class DemoStart implements ApplicationRunner {
                             null,
                             null,
                             spot.id(),
+                            null,
                             null,
                             "percolation-hole",
                             "ruler",

@@ -40,7 +40,8 @@ public record Field(
         String timeZone,
         int version,
         List<Zone> zones,
-        List<Spot> spots) {
+        List<Spot> spots,
+        List<Sample> samples) {
 
     /** What the rules know of it. */
     public Site site() {
@@ -71,7 +72,8 @@ public record Field(
                                 spot.retiredOn() == null
                                         ? null
                                         : spot.retiredOn().toEpochDay()))
-                        .toList());
+                        .toList(),
+                samples.stream().map(Sample::forRules).toList());
     }
 
     /** The one zone asked for, by id, name or kind. */

@@ -46,16 +46,21 @@ public class Land {
         return land.holdings(viewer);
     }
 
-    /** All fields with their zones and spots, in three queries. */
+    /** All fields with their zones, spots and samples, in four queries. */
     public List<Field> fields(Viewer viewer, List<UUID> ids) {
         if (ids.isEmpty()) {
             return List.of();
         }
         Map<UUID, List<Zone>> zones = land.zonesOf(viewer, ids).stream().collect(Collectors.groupingBy(Zone::fieldId));
         Map<UUID, List<Spot>> spots = land.spotsOf(viewer, ids).stream().collect(Collectors.groupingBy(Spot::fieldId));
+        Map<UUID, List<Sample>> samples =
+                samples(land.samplesOf(viewer, ids)).stream().collect(Collectors.groupingBy(Sample::fieldId));
         return land.fieldsOf(viewer, ids).stream()
-                .map(row ->
-                        field(row, zones.getOrDefault(row.id(), List.of()), spots.getOrDefault(row.id(), List.of())))
+                .map(row -> field(
+                        row,
+                        zones.getOrDefault(row.id(), List.of()),
+                        spots.getOrDefault(row.id(), List.of()),
+                        samples.getOrDefault(row.id(), List.of())))
                 .toList();
     }
 
@@ -71,14 +76,19 @@ public class Land {
 
     public Field field(Viewer viewer, UUID id) {
         FieldRow row = land.field(viewer, id).orElseThrow(() -> new NotFound("field", id));
-        return field(row, land.zones(viewer, id), land.spots(viewer, id));
+        return field(row, land.zones(viewer, id), land.spots(viewer, id), samples(land.samplesOf(viewer, List.of(id))));
+    }
+
+    private List<Sample> samples(List<SampleRow> rows) {
+        return rows.stream().map(row -> Sample.of(row, json)).toList();
     }
 
     /** A field with one of its spots, whatever their number; none where the spot lies elsewhere. */
     public Optional<Field> fieldAt(Viewer viewer, UUID id, UUID spotId) {
         return land.spot(viewer, spotId)
                 .filter(spot -> spot.fieldId().equals(id))
-                .flatMap(spot -> land.field(viewer, id).map(row -> field(row, land.zones(viewer, id), List.of(spot))));
+                .flatMap(spot -> land.field(viewer, id)
+                        .map(row -> field(row, land.zones(viewer, id), List.of(spot), List.of())));
     }
 
     @Transactional
@@ -351,7 +361,7 @@ public class Land {
                 known.version());
     }
 
-    private Field field(FieldRow row, List<Zone> zones, List<Spot> spots) {
+    private Field field(FieldRow row, List<Zone> zones, List<Spot> spots, List<Sample> samples) {
         return new Field(
                 row.id(),
                 row.holdingId(),
@@ -376,7 +386,8 @@ public class Land {
                 row.timeZone(),
                 row.version(),
                 zones,
-                spots);
+                spots,
+                samples);
     }
 
     private static Refused refused(String path, String text) {

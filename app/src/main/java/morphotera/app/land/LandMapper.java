@@ -49,5 +49,14 @@ public interface LandMapper {
 
     int updateSpot(@Param("viewer") Viewer viewer, @Param("it") Spot spot);
 
+    /** The samples of these fields, newest first, each with what was done to the field in the time before it. */
+    List<SampleRow> samplesOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
+
+    Optional<SampleRow> sample(@Param("viewer") Viewer viewer, @Param("id") UUID id);
+
+    int addSample(@Param("viewer") Viewer viewer, @Param("it") SampleRow sample);
+
+    int updateSample(@Param("viewer") Viewer viewer, @Param("it") SampleRow sample);
+
     int readingsAt(@Param("spotId") UUID spotId);
 }

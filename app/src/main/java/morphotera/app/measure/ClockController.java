@@ -28,7 +28,8 @@ class ClockController {
 
     record ClockBody(
             UUID visitId,
-            UUID spotId,
+            @Nullable UUID spotId,
+            @Nullable UUID sampleId,
             String method,
             @Nullable String variant,
             @Nullable Integer repeat,
@@ -39,7 +40,12 @@ class ClockController {
         @Override
         public void check(Findings findings) {
             findings.needed("/visitId", visitId, "A visit");
-            findings.needed("/spotId", spotId, "A spot");
+            if ((spotId == null) == (sampleId == null)) {
+                findings.refuse(
+                        "/spotId",
+                        spotId == null ? "missing" : "one-of",
+                        "A clock runs at a spot, or for a sample under sampleId; one of the two is needed here.");
+            }
             findings.needed("/method", method, "A method");
             findings.needed("/beganAt", beganAt, "When it began");
             findings.text("/step", step, "A step", 40);
@@ -63,13 +69,15 @@ class ClockController {
     @PutMapping("/api/clocks/{id}")
     Clock put(@PathVariable UUID id, @RequestBody ClockBody body) {
         Viewer viewer = Viewer.writing();
-        Field field = places.inBody(viewer, body.visitId(), body.spotId()).field();
+        Field field = places.inBody(viewer, body.visitId(), body.spotId(), body.sampleId())
+                .field();
         Clock clock = new Clock(
                 id,
                 body.visitId(),
                 field.id(),
                 field.name(),
                 body.spotId(),
+                body.sampleId(),
                 null,
                 body.method(),
                 body.variant(),

@@ -5,14 +5,14 @@ import java.util.Map;
 import java.util.UUID;
 import morphotera.ground.Nullable;
 
-/** What is being typed at a bench, as the device keeps it; the server only carries it to the next device. */
+/** What is being typed at a bench, as the device keeps it; the server only carries it to the next device; at a spot or of a sample. */
 public record Draft(
         UUID visitId,
-        UUID spotId,
+        @Nullable UUID spotId,
+        @Nullable UUID sampleId,
         String method,
         @Nullable String variant,
         int repeat,
         @Nullable String note,
-        @Nullable UUID sampleId,
         Map<String, Object> body,
         Instant changedAt) {}

@@ -1,6 +1,7 @@
 package morphotera.app.measure;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import morphotera.app.api.Checked;
@@ -9,6 +10,8 @@ import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
 import morphotera.measure.methods.Methods;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -50,32 +53,37 @@ class DraftController {
         }
     }
 
-    @PutMapping("/api/visits/{visitId}/drafts/{spotId}/{method}")
+    @PutMapping("/api/visits/{visitId}/drafts/{placeId}/{method}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keep(
             @PathVariable UUID visitId,
-            @PathVariable UUID spotId,
+            @PathVariable UUID placeId,
             @PathVariable String method,
             @RequestBody DraftBody body) {
         Viewer viewer = Viewer.writing();
         if (Methods.find(method).isEmpty()) {
             throw new NotFound("method", method);
         }
-        places.inAddress(viewer, visitId, spotId);
+        places.inAddress(viewer, visitId, placeId);
+        if (body.sampleId() != null && !body.sampleId().equals(placeId)) {
+            throw new Refused(List.of(new Refusal(
+                    "/sampleId", "other-place", "What is typed for a sample is kept under the sample's address.")));
+        }
         String text = json.write(body.body());
         Findings findings = new Findings();
         findings.atMost("/body", text, "What was typed", MOST_CHARACTERS);
         findings.throwIfAny();
         drafts.keep(
                 viewer,
+                placeId,
                 new DraftMapper.Row(
                         visitId,
-                        spotId,
+                        null,
+                        null,
                         method,
                         CellCheck.repeatOrFirst(body.repeat()),
                         body.variant(),
                         body.note(),
-                        body.sampleId(),
                         text,
                         body.changedAt()));
     }

@@ -12,23 +12,23 @@ public interface DraftMapper {
     record Row(
             UUID visitId,
             UUID spotId,
+            UUID sampleId,
             String method,
             int repeatNumber,
             String variant,
             String note,
-            UUID sampleId,
             String bodyJson,
             Instant changedAt) {}
 
     List<Row> ofVisit(@Param("viewer") Viewer viewer, @Param("visitId") UUID visitId);
 
     /** Keeps the newer of two. */
-    void keep(@Param("viewer") Viewer viewer, @Param("it") Row draft);
+    void keep(@Param("viewer") Viewer viewer, @Param("place") UUID placeId, @Param("it") Row draft);
 
     void drop(
             @Param("viewer") Viewer viewer,
             @Param("visitId") UUID visitId,
-            @Param("spotId") UUID spotId,
+            @Param("placeId") UUID placeId,
             @Param("method") String method,
             @Param("repeat") int repeat);
 }

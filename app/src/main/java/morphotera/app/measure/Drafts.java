@@ -1,5 +1,6 @@
 package morphotera.app.measure;
 
+import java.util.UUID;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.VisitChanged;
 import morphotera.app.scout.Visits;
@@ -18,9 +19,9 @@ class Drafts {
     }
 
     @Transactional
-    public void keep(Viewer viewer, DraftMapper.Row draft) {
+    public void keep(Viewer viewer, UUID placeId, DraftMapper.Row draft) {
         visits.lock(viewer, draft.visitId());
-        drafts.keep(viewer, draft);
-        visits.changed(viewer, draft.visitId(), VisitChanged.Kind.DRAFT, draft.spotId());
+        drafts.keep(viewer, placeId, draft);
+        visits.changed(viewer, draft.visitId(), VisitChanged.Kind.DRAFT, placeId);
     }
 }

@@ -12,6 +12,7 @@ import morphotera.app.tables.Yardsticks;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
 import morphotera.ground.DepthClass;
+import morphotera.ground.Nullable;
 import morphotera.measure.Bench;
 import morphotera.measure.Cell;
 import morphotera.measure.Curves;
@@ -32,6 +33,7 @@ class Evaluations {
 
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
     private static final TypeReference<List<Evaluation.Reason>> REASONS = new TypeReference<>() {};
+    private static final TypeReference<List<String>> KEYS = new TypeReference<>() {};
     private static final TypeReference<List<FlagText>> FLAGS = new TypeReference<>() {};
     private static final TypeReference<Curves.Placed> PLACED = new TypeReference<>() {};
 
@@ -54,9 +56,9 @@ class Evaluations {
         return Bench.evaluate(method, context, reading, yardsticks.of("balanced"));
     }
 
-    /** What is known of a spot on its day. */
-    static Map<String, Object> context(Field field, UUID spotId, Visit visit, Known known) {
-        return field.site().context(spotId.toString(), visit.on(field), known);
+    /** What is known of a spot or a sample on its day. */
+    static Map<String, Object> context(Field field, UUID placeId, Visit visit, Known known) {
+        return field.site().context(placeId.toString(), visit.on(field), known);
     }
 
     /** Whether a result was computed with just this; one of before contexts were kept was not. */
@@ -64,7 +66,7 @@ class Evaluations {
         return Objects.equals(reading.context(), json.read(json.write(context), OBJECT));
     }
 
-    ResultRow result(UUID readingId, Field field, UUID spotId, Map<String, Object> context, Evaluation done) {
+    ResultRow result(UUID readingId, Field field, @Nullable UUID spotId, Map<String, Object> context, Evaluation done) {
         return new ResultRow(
                 readingId,
                 field.id(),
@@ -78,6 +80,7 @@ class Evaluations {
                 json.write(done.words()),
                 json.write(done.because()),
                 json.write(done.flags()),
+                json.write(done.hollow()),
                 json.write(done.placed()),
                 yardsticks.of(field.school()).name(),
                 yardsticks.of(field.school()).version());
@@ -169,6 +172,6 @@ class Evaluations {
                 json.read(row.becauseJson(), REASONS),
                 flags,
                 json.read(row.placedJson(), PLACED),
-                Evaluation.hollow(description, flags));
+                row.hollowJson() == null ? Evaluation.hollow(description, flags) : json.read(row.hollowJson(), KEYS));
     }
 }

@@ -11,6 +11,8 @@ import morphotera.measure.Evaluation;
 /**
  * What was entered for one method at one spot, by whom and when, and what came of it.
  *
+ * @param spotId null where it was read from a sample
+ * @param sampleId the mixed sample it was read from; null where it was read at a spot
  * @param repeat the how-many-th of its cell
  * @param depthClass of the depth it was taken at, where it has one
  * @param cell the same for two readings of one cell, of which a person says which holds or that they are repeats
@@ -24,7 +26,7 @@ public record Reading(
         UUID id,
         UUID visitId,
         LocalDate visitDay,
-        UUID spotId,
+        @Nullable UUID spotId,
         String method,
         @Nullable String variant,
         int repeat,
@@ -52,6 +54,11 @@ public record Reading(
     /** Whether it speaks: neither corrected since nor set aside. */
     public boolean stands() {
         return correctedBy == null && setAside == null;
+    }
+
+    /** The spot or the sample it was read at. */
+    public UUID placeId() {
+        return spotId == null ? sampleId : spotId;
     }
 
     Reading alongWith(List<UUID> changed) {

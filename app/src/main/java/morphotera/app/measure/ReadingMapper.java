@@ -17,9 +17,9 @@ public interface ReadingMapper {
     /** All versions of all readings of a field, oldest visit first. */
     List<ReadingRow> ofField(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
-    /** Those of a spot in a visit that stand, in the order taken. */
+    /** Those of a spot or a sample in a visit that stand, in the order taken. */
     List<ReadingRow> standingAt(
-            @Param("viewer") Viewer viewer, @Param("visitId") UUID visitId, @Param("spotId") UUID spotId);
+            @Param("viewer") Viewer viewer, @Param("visitId") UUID visitId, @Param("placeId") UUID placeId);
 
     /** The readings of a field that stand, oldest visit first. */
     List<ReadingRow> standing(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
@@ -29,7 +29,7 @@ public interface ReadingMapper {
     List<MeasureRow> measuresOfVisit(@Param("viewer") Viewer viewer, @Param("visitId") UUID visitId);
 
     List<MeasureRow> measuresAt(
-            @Param("viewer") Viewer viewer, @Param("visitId") UUID visitId, @Param("spotId") UUID spotId);
+            @Param("viewer") Viewer viewer, @Param("visitId") UUID visitId, @Param("placeId") UUID placeId);
 
     List<MeasureRow> measuresOfField(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 

@@ -34,6 +34,7 @@ public record ReadingRow(
         String wordsJson,
         String becauseJson,
         String flagsJson,
+        String hollowJson,
         String placedJson,
         String yardstick,
         int yardstickVersion,

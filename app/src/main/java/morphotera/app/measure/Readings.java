@@ -70,11 +70,11 @@ public class Readings {
                 .map(row -> new Draft(
                         row.visitId(),
                         row.spotId(),
+                        row.sampleId(),
                         row.method(),
                         row.variant(),
                         row.repeatNumber(),
                         row.note(),
-                        row.sampleId(),
                         json.read(row.bodyJson(), OBJECT),
                         row.changedAt()))
                 .toList();
@@ -111,13 +111,13 @@ public class Readings {
     @Transactional
     public Reading put(Viewer viewer, UUID id, ReadingBody body) {
         visits.lock(viewer, body.visitId());
-        Places.Place place = places.inBody(viewer, body.visitId(), body.spotId());
+        Places.Place place = places.inBody(viewer, body.visitId(), body.spotId(), body.sampleId());
         Optional<Reading> there = find(viewer, id);
         if (there.isPresent()) {
             return sameOrStale(there.get(), body);
         }
         checkCorrection(viewer, body);
-        List<Reading> standing = standingAt(viewer, body.visitId(), body.spotId());
+        List<Reading> standing = standingAt(viewer, body.visitId(), body.placeId());
         visits.changed(viewer, body.visitId(), VisitChanged.Kind.READING, id);
         Reading taken = take(viewer, place, standing, id, body);
         land.touch(viewer, place.field().id());
@@ -133,10 +133,10 @@ public class Readings {
         visits.lock(viewer, visitId);
         Visit visit = visits.visit(viewer, visitId);
         Places.Place place = new Places.Place(visit, land.field(viewer, visit.fieldId()));
-        Map<UUID, List<Reading>> bySpot = new HashMap<>();
+        Map<UUID, List<Reading>> byPlace = new HashMap<>();
         for (Numbered one : all) {
-            UUID spot = one.body().spotId();
-            List<Reading> standing = bySpot.computeIfAbsent(spot, any -> standingAt(viewer, visitId, spot));
+            UUID at = one.body().placeId();
+            List<Reading> standing = byPlace.computeIfAbsent(at, any -> standingAt(viewer, visitId, at));
             take(viewer, place, standing, one.id(), one.body());
         }
         land.touch(viewer, visit.fieldId());
@@ -147,14 +147,14 @@ public class Readings {
         Field field = place.field();
         standing.removeIf(one -> one.id().equals(body.corrects()));
         Known known = Known.of(body.method(), TakenReadings.of(standing));
-        Map<String, Object> context = Evaluations.context(field, body.spotId(), place.visit(), known);
+        Map<String, Object> context = Evaluations.context(field, body.placeId(), place.visit(), known);
         Evaluation done = evaluations.evaluate(field, body.method(), context, body.reading());
         if (readings.add(viewer, id, body, json.write(body.reading()), Evaluations.RULES) == 0) {
             // Somebody else's practice has it.
             throw refused("", "unknown-id", "This id is taken. Save it under a new one.");
         }
         List<MeasureRow> measures = save(viewer, field, id, body.spotId(), context, done);
-        drafts.drop(viewer, body.visitId(), body.spotId(), body.method(), body.repeatOrFirst());
+        drafts.drop(viewer, body.visitId(), body.placeId(), body.method(), body.repeatOrFirst());
         Reading taken = evaluations.reading(readings.reading(viewer, id).orElseThrow(), measures);
         standing.add(taken);
         return taken.alongWith(afterChange(viewer, field, place.visit(), body.method(), standing));
@@ -163,12 +163,12 @@ public class Readings {
     /** What a reading would come to at its spot, stored nowhere. */
     @Transactional(readOnly = true)
     public Evaluation evaluate(
-            Viewer viewer, UUID visitId, UUID spotId, String method, Map<String, Object> reading, UUID corrects) {
-        Places.Place place = places.inAddress(viewer, visitId, spotId);
-        List<Reading> standing = standingAt(viewer, visitId, spotId);
+            Viewer viewer, UUID visitId, UUID placeId, String method, Map<String, Object> reading, UUID corrects) {
+        Places.Place place = places.inAddress(viewer, visitId, placeId);
+        List<Reading> standing = standingAt(viewer, visitId, placeId);
         standing.removeIf(one -> one.id().equals(corrects));
-        Map<String, Object> context =
-                Evaluations.context(place.field(), spotId, place.visit(), Known.of(method, TakenReadings.of(standing)));
+        Map<String, Object> context = Evaluations.context(
+                place.field(), placeId, place.visit(), Known.of(method, TakenReadings.of(standing)));
         return evaluations.evaluate(place.field(), method, context, reading);
     }
 
@@ -179,8 +179,8 @@ public class Readings {
         visits.lock(viewer, reading.visitId());
         visits.changed(viewer, reading.visitId(), VisitChanged.Kind.READING, id);
         readings.setAside(viewer, id, reason);
-        Places.Place place = places.inAddress(viewer, reading.visitId(), reading.spotId());
-        List<Reading> standing = standingAt(viewer, reading.visitId(), reading.spotId());
+        Places.Place place = places.inAddress(viewer, reading.visitId(), reading.placeId());
+        List<Reading> standing = standingAt(viewer, reading.visitId(), reading.placeId());
         List<UUID> changed = afterChange(viewer, place.field(), place.visit(), reading.method(), standing);
         land.touch(viewer, place.field().id());
         return find(viewer, id).orElseThrow().alongWith(changed);
@@ -193,10 +193,10 @@ public class Readings {
         Reading old = find(viewer, body.corrects())
                 .orElseThrow(() -> refused("/corrects", "unknown-id", "There is no such reading here."));
         boolean likeIt = old.visitId().equals(body.visitId())
-                && old.spotId().equals(body.spotId())
+                && old.placeId().equals(body.placeId())
                 && old.method().equals(body.method());
         if (!likeIt) {
-            throw refused("/corrects", "other-place", "A correction keeps the visit, the spot and the method.");
+            throw refused("/corrects", "other-place", "A correction keeps the visit, the place and the method.");
         }
         if (old.correctedBy() != null) {
             Reading newer = find(viewer, old.correctedBy()).orElseThrow();
@@ -206,7 +206,7 @@ public class Readings {
 
     private static Reading sameOrStale(Reading known, ReadingBody body) {
         boolean same = known.visitId().equals(body.visitId())
-                && known.spotId().equals(body.spotId())
+                && known.placeId().equals(body.placeId())
                 && known.method().equals(body.method())
                 && Objects.equals(known.variant(), body.variant())
                 && known.repeat() == body.repeatOrFirst()
@@ -225,9 +225,9 @@ public class Readings {
                 .map(row -> evaluations.reading(row, readings.measuresOfReading(viewer, id)));
     }
 
-    private List<Reading> standingAt(Viewer viewer, UUID visitId, UUID spotId) {
+    private List<Reading> standingAt(Viewer viewer, UUID visitId, UUID placeId) {
         return new ArrayList<>(
-                with(readings.standingAt(viewer, visitId, spotId), readings.measuresAt(viewer, visitId, spotId)));
+                with(readings.standingAt(viewer, visitId, placeId), readings.measuresAt(viewer, visitId, placeId)));
     }
 
     private List<MeasureRow> save(
@@ -265,7 +265,7 @@ public class Readings {
 
     private List<UUID> scoreAgain(Viewer viewer, Field field, Visit visit) {
         List<UUID> changed = new ArrayList<>();
-        bySpot(viewer, visit)
+        byPlace(viewer, visit)
                 .values()
                 .forEach(standing -> changed.addAll(computeAgain(viewer, field, visit, standing)));
         return changed;
@@ -275,10 +275,10 @@ public class Readings {
     @Transactional(readOnly = true)
     public List<UUID> wouldChange(Viewer viewer, Field field, Visit visit) {
         List<UUID> would = new ArrayList<>();
-        bySpot(viewer, visit).forEach((spot, all) -> {
+        byPlace(viewer, visit).forEach((at, all) -> {
             List<Taken> taken = TakenReadings.of(all);
             for (Reading one : all) {
-                Map<String, Object> context = Evaluations.context(field, spot, visit, Known.of(one.method(), taken));
+                Map<String, Object> context = Evaluations.context(field, at, visit, Known.of(one.method(), taken));
                 Evaluation again = evaluations.evaluate(field, one.method(), context, one.reading());
                 if (!Objects.equals(again.score(), one.evaluation().score())
                         || !again.flags().equals(one.evaluation().flags())) {
@@ -289,10 +289,10 @@ public class Readings {
         return would;
     }
 
-    private Map<UUID, List<Reading>> bySpot(Viewer viewer, Visit visit) {
+    private Map<UUID, List<Reading>> byPlace(Viewer viewer, Visit visit) {
         return ofVisit(viewer, visit.id()).stream()
                 .filter(Reading::stands)
-                .collect(Collectors.groupingBy(Reading::spotId, LinkedHashMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(Reading::placeId, LinkedHashMap::new, Collectors.toList()));
     }
 
     /** A method that tells others what they rest on has one more reading, or one less. */
@@ -300,7 +300,7 @@ public class Readings {
         return Known.isGivenBy(method) ? computeAgain(viewer, field, visit, standing) : List.of();
     }
 
-    /** Computes those readings of a spot again whose context is another now, in the order in which they rest on one another. */
+    /** Computes those readings of a place again whose context is another now, in the order in which they rest on one another. */
     private List<UUID> computeAgain(Viewer viewer, Field field, Visit visit, List<Reading> standing) {
         Map<UUID, Taken> taken = new LinkedHashMap<>();
         standing.forEach(one -> taken.put(one.id(), TakenReadings.of(one)));
@@ -309,7 +309,7 @@ public class Readings {
         List<UUID> changed = new ArrayList<>();
         for (Reading one : inOrder) {
             Known known = Known.of(one.method(), List.copyOf(taken.values()));
-            Map<String, Object> context = Evaluations.context(field, one.spotId(), visit, known);
+            Map<String, Object> context = Evaluations.context(field, one.placeId(), visit, known);
             if (!evaluations.isOf(one, context)) {
                 Evaluation done = evaluations.evaluate(field, one.method(), context, one.reading());
                 readings.clearMeasures(one.id());

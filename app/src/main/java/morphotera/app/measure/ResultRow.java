@@ -16,6 +16,7 @@ public record ResultRow(
         String wordsJson,
         String becauseJson,
         String flagsJson,
+        String hollowJson,
         String placedJson,
         String yardstick,
         int yardstickVersion) {}

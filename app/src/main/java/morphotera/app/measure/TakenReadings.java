@@ -30,12 +30,13 @@ public final class TakenReadings {
                 reading.id().toString(),
                 reading.visitId().toString(),
                 reading.visitDay().toEpochDay(),
-                reading.spotId().toString(),
+                reading.placeId().toString(),
                 cell,
                 reading.reading(),
                 reading.evaluation(),
                 reading.yardstick() + " " + reading.yardstickVersion(),
-                wet);
+                wet,
+                reading.sampleId() != null);
     }
 
     public static List<Taken> of(List<Reading> readings) {
@@ -61,6 +62,7 @@ public final class TakenReadings {
                 before.entered(),
                 done,
                 before.yardstick(),
-                before.wet());
+                before.wet(),
+                before.mixed());
     }
 }

@@ -2,9 +2,9 @@ package morphotera.app.read;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
-import morphotera.app.land.Spot;
 import morphotera.app.land.Zone;
 import morphotera.app.measure.Readings;
 import morphotera.app.measure.TakenReadings;
@@ -51,7 +51,7 @@ class ReadController {
 
     record ValueSpot(UUID id, String label, @Nullable String note) {}
 
-    /** What was found: a row for each quantity, a column for each spot of the zone. */
+    /** What was found: a row for each quantity, a column for each spot and mixed sample of the zone. */
     record Values(List<ValueSpot> spots, List<FoundValues.Row> rows) {}
 
     @GetMapping("/api/visits/{id}/values")
@@ -60,11 +60,13 @@ class ReadController {
         Visit visit = visits.visit(viewer, id);
         Field field = land.field(viewer, visit.fieldId());
         Zone where = field.zone(zone);
-        List<Spot> spots = field.spotsOf(where);
+        Stream<ValueSpot> spots =
+                field.spotsOf(where).stream().map(spot -> new ValueSpot(spot.id(), spot.label(), spot.note()));
+        Stream<ValueSpot> samples = field.samples().stream()
+                .filter(sample -> sample.visitId().equals(id) && sample.zoneId().equals(where.id()))
+                .map(sample -> new ValueSpot(sample.id(), sample.label(), "mixed sample"));
         return new Values(
-                spots.stream()
-                        .map(spot -> new ValueSpot(spot.id(), spot.label(), spot.note()))
-                        .toList(),
+                Stream.concat(spots, samples).toList(),
                 FoundValues.of(TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, id)))));
     }
 

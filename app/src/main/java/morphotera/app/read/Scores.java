@@ -24,11 +24,14 @@ public final class Scores {
                 field.crop());
     }
 
-    /** The readings of a zone's spots that neither were corrected since nor set aside. */
+    /** The readings of a zone's spots and samples that neither were corrected since nor set aside. */
     public static List<Reading> standing(Field field, Zone zone, List<Reading> readings) {
-        Set<UUID> spots = field.spotsOf(zone).stream().map(Spot::id).collect(Collectors.toSet());
+        Set<UUID> places = field.spotsOf(zone).stream().map(Spot::id).collect(Collectors.toSet());
+        field.samples().stream()
+                .filter(sample -> sample.zoneId().equals(zone.id()))
+                .forEach(sample -> places.add(sample.id()));
         return readings.stream()
-                .filter(reading -> reading.stands() && spots.contains(reading.spotId()))
+                .filter(reading -> reading.stands() && places.contains(reading.placeId()))
                 .toList();
     }
 }

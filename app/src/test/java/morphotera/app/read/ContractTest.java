@@ -56,6 +56,7 @@ class ContractTest {
                         "uneven",
                         "odd",
                         "hollow",
+                        "mixed",
                         "spots");
         assertThat(scores.get("soil").propertyNames())
                 .containsExactlyInAnyOrder("balanced", "weakest", "tally", "coverage", "spotsPerMethod", "provisional");

@@ -38,6 +38,7 @@ final class Laboratory implements Method {
             .purpose("What only a laboratory can tell")
             .group(Group.CHEMISTRY)
             .grade(Grade.A)
+            .ofSamples()
             .about(
                     "Taking the sample is part of it: 15 to 20 cores of one depth within one spot or zone, mixed in a clean bucket, two "
                             + "handfuls in a labelled bag, cool, handed over within two days; before the main sowing, not after.")

@@ -24,6 +24,7 @@ final class MicrobialMass implements Method {
             .purpose("How much carbon is in microbes")
             .group(Group.LIFE)
             .grade(Grade.C)
+            .ofSamples()
             .about(
                     "A shaken extract read by a card with a closing window: stir half a minute, rest five, tap, rest fifteen, three "
                             + "drops each soaked in, read within two minutes.")

@@ -43,6 +43,7 @@ final class NutrientKit implements Method {
             .group(Group.CHEMISTRY)
             .grade(Grade.B)
             .judged()
+            .ofSamples()
             .about(
                     "A colour kit for the three main nutrients, each read against the kit's own printed chart. It shows what runs "
                             + "short; how much to give, a laboratory tells.")

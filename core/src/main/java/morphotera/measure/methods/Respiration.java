@@ -35,6 +35,7 @@ final class Respiration implements Method {
             .group(Group.LIFE)
             .grade(Grade.B)
             .day(Day.MOIST_SOIL)
+            .ofSamples()
             .about(
                     "90 g of sieved soil in a closed jar for a day, with a colour paddle or a trap. Soil that was dried and wetted again "
                             + "breathes far more than field-moist soil; the two never compare.")

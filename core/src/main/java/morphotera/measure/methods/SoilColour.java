@@ -25,6 +25,7 @@ final class SoilColour implements Method {
             .group(Group.CARBON)
             .grade(Grade.B)
             .judged()
+            .ofSamples()
             .about(
                     "Soil of the field and of a reference, such as the fence line, both wetted, both held in open shade beside the "
                             + "colour chart. Organic matter darkens; what is paler has lost some.")
