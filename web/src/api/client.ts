@@ -113,3 +113,24 @@ export function ask(
       }),
   );
 }
+
+/** Sends a file as it is, and takes the answer or throws the problem. */
+export async function send<T>(verb: 'POST' | 'PUT', path: string, file: Blob): Promise<T> {
+  const sent = withToken(
+    () =>
+      new Request(new URL(path, location.origin), {
+        method: verb,
+        headers: {
+          'Content-Type': file.type || 'application/octet-stream',
+          'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '',
+        },
+        body: file,
+      }),
+  );
+  return take(
+    sent.then(async (response) => {
+      const body: unknown = await response.json().catch(() => null);
+      return response.ok ? { data: body as T, response } : { error: body, response };
+    }),
+  );
+}

@@ -292,7 +292,7 @@ export interface paths {
         patch: operations["patchHolding"];
         trace?: never;
     };
-    "/api/holdings/{id}/rain": {
+    "/api/imports": {
         parameters: {
             query?: never;
             header?: never;
@@ -301,7 +301,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rain"];
+        post: operations["receive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["look"];
+        put?: never;
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["confirm"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2293,6 +2325,39 @@ export interface components {
             source: string;
             watch: string[];
         };
+        "morphotera.app.exchange.ImportController.ImportView": {
+            bad: components["schemas"]["morphotera.app.exchange.Sifted.Bad"][];
+            columns: {
+                [key: string]: string;
+            };
+            /** Format: int64 */
+            good: number;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            /** Format: int64 */
+            rows: number;
+            sample: {
+                [key: string]: unknown;
+            }[];
+            state: string;
+            would: components["schemas"]["morphotera.app.exchange.Sifted.Would"];
+        };
+        "morphotera.app.exchange.Sifted.Bad": {
+            code: string;
+            column: string | null;
+            /** Format: int64 */
+            line: number;
+            text: string;
+        };
+        "morphotera.app.exchange.Sifted.Would": {
+            /** Format: int64 */
+            add: number;
+            /** Format: int64 */
+            change: number;
+            /** Format: int64 */
+            same: number;
+        };
         "morphotera.app.follow.ChangeController.ChangeView": {
             /** Format: uuid */
             after: string;
@@ -2962,12 +3027,6 @@ export interface components {
             coordinates: number[][][];
             type: string;
         };
-        "morphotera.app.scout.RainFile.BadRow": {
-            /** Format: int32 */
-            line: number;
-            text: string;
-            why: string;
-        };
         "morphotera.app.scout.RunSheetController.ConsumableView": {
             for: string[];
             item: string;
@@ -3170,31 +3229,11 @@ export interface components {
             rainMm: number;
             source: string;
         };
-        "morphotera.app.scout.Weather.Kept": {
-            /** Format: double */
-            airMeanC: number | null;
-            /** Format: date */
-            day: string;
-            /** Format: double */
-            irrigationMm: number | null;
-            /** Format: double */
-            rainMm: number;
-        };
         "morphotera.app.scout.Weather.Record": {
             days: components["schemas"]["morphotera.app.scout.Weather.Day"][];
             station: string;
             /** Format: date */
             today: string;
-        };
-        "morphotera.app.scout.WeatherController.RainBody": {
-            keep: boolean | null;
-            text: string;
-        };
-        "morphotera.app.scout.WeatherController.RainRead": {
-            bad: components["schemas"]["morphotera.app.scout.RainFile.BadRow"][];
-            days: components["schemas"]["morphotera.app.scout.Weather.Kept"][];
-            /** Format: int32 */
-            kept: number;
         };
         "morphotera.app.scout.WeatherGateController.DayBody": {
             /** Format: double */
@@ -4494,7 +4533,31 @@ export interface operations {
             };
         };
     };
-    rain: {
+    receive: {
+        parameters: {
+            query: {
+                kind: string;
+                holding?: string | null;
+                field?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.exchange.ImportController.ImportView"];
+                };
+            };
+        };
+    };
+    look: {
         parameters: {
             query?: never;
             header?: never;
@@ -4503,11 +4566,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["morphotera.app.scout.WeatherController.RainBody"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -4515,7 +4574,49 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.scout.WeatherController.RainRead"];
+                    "application/json": components["schemas"]["morphotera.app.exchange.ImportController.ImportView"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    confirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.exchange.ImportController.ImportView"];
                 };
             };
         };

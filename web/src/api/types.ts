@@ -55,4 +55,4 @@ export type Proposal = S['morphotera.scout.runsheet.Fits.Proposal'];
 export type TestSet = S['morphotera.app.scout.Templates.View'];
 export type WeatherRecord = S['morphotera.app.scout.Weather.Record'];
 export type JudgedDay = S['morphotera.app.scout.WeatherGateController.OfDay'];
-export type RainRead = S['morphotera.app.scout.WeatherController.RainRead'];
+export type ImportView = S['morphotera.app.exchange.ImportController.ImportView'];

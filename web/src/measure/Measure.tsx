@@ -51,11 +51,11 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
         <Tray
           whole={whole}
           methods={chosen}
-          spots={spots}
+          spots={spots.filter((one) => !one.sample || chosen.some((row) => row.ofSamples))}
           spot={spot?.id ?? null}
           method={method?.id ?? null}
         />
-        <Samples whole={whole} />
+        <Samples whole={whole} methods={methods} />
       </div>
       {inHand ? (
         <Bench key={`${spot.id} ${method.id}`} whole={whole} spot={spot} method={method} />

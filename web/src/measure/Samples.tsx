@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { newId } from '../api/ids';
 import { type Refusal, refusals, sentence } from '../api/problem';
-import type { Sample, WholeVisit } from '../api/types';
+import type { Method, Sample, WholeVisit } from '../api/types';
 import { knowSample } from '../device/known';
 import { save } from '../device/save';
 import { hour, show } from '../ground/format';
@@ -13,7 +14,7 @@ import { parse } from '../ground/units';
 import { mayWrite, useMe } from '../people/session';
 
 /** The visit's mixed samples: each with its clock from the field to the laboratory, and a way to mix one more. */
-export function Samples({ whole }: { whole: WholeVisit }) {
+export function Samples({ whole, methods }: { whole: WholeVisit; methods: Method[] }) {
   const me = useMe();
   const [mixing, setMixing] = useState(false);
   const samples = whole.field.samples
@@ -26,7 +27,7 @@ export function Samples({ whole }: { whole: WholeVisit }) {
         Mixed samples
       </h2>
       {samples.map((one) => (
-        <OneSample key={one.id} whole={whole} sample={one} />
+        <OneSample key={one.id} whole={whole} sample={one} methods={methods} />
       ))}
       {mixing ? (
         <Mix whole={whole} others={samples} onDone={() => setMixing(false)} />
@@ -41,7 +42,8 @@ export function Samples({ whole }: { whole: WholeVisit }) {
   );
 }
 
-function OneSample({ whole, sample }: { whole: WholeVisit; sample: Sample }) {
+function OneSample(props: { whole: WholeVisit; sample: Sample; methods: Method[] }) {
+  const { whole, sample, methods } = props;
   const keep = useKeep(whole);
   const me = useMe();
   const labels = sample.spots.map((id) => whole.field.spots.find((spot) => spot.id === id)?.label ?? '?');
@@ -67,6 +69,19 @@ function OneSample({ whole, sample }: { whole: WholeVisit; sample: Sample }) {
           again.
         </p>
       )}
+      <div className="flex flex-wrap gap-x-5">
+        {methods
+          .filter((one) => one.ofSamples)
+          .map((one) => (
+            <Link
+              key={one.id}
+              className="link flex min-h-11 items-center"
+              to={`?spot=${sample.id}&method=${one.id}`}
+            >
+              {one.name}
+            </Link>
+          ))}
+      </div>
       {next && mayWrite(me) && (
         <div className="flex flex-wrap gap-x-6">
           <button

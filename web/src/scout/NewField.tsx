@@ -8,6 +8,7 @@ import { type Refusal, refusals, sentence } from '../api/problem';
 import type { Corner, Holding, LandField } from '../api/types';
 import { knowField } from '../device/known';
 import { save } from '../device/save';
+import { BringFile } from '../exchange/BringFile';
 import { Choice } from '../ground/Choice';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
@@ -131,7 +132,16 @@ export function NewField() {
       noValidate
       className="mx-auto grid max-w-[68rem] gap-x-12 gap-y-6 wide:grid-cols-2"
     >
-      <h1 className="wide:col-span-2">A new field</h1>
+      <div className="wide:col-span-2">
+        <h1>A new field</h1>
+        <BringFile
+          kind="fields"
+          title="Or several at once, from a file"
+          hint="GeoJSON with a polygon for each; name, holding and use from its properties. Holdings that are not there yet are made."
+          accept=".geojson,.json,application/geo+json"
+          names={['field', 'fields']}
+        />
+      </div>
       <div className="grid content-start gap-6">
         {many && (
           <TextField

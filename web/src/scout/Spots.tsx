@@ -6,6 +6,7 @@ import { sentence } from '../api/problem';
 import type { Corner, LandField, Spot } from '../api/types';
 import { knowField, knowSpot } from '../device/known';
 import { save } from '../device/save';
+import { BringFile } from '../exchange/BringFile';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
@@ -160,6 +161,14 @@ export function Spots({ field }: { field: LandField }) {
               </>
             )}
           </div>
+          <BringFile
+            kind="spots"
+            title="Spots from a file"
+            hint="Waypoints of GPX, or points of GeoJSON with a label and, if wanted, a zone."
+            accept=".gpx,.geojson,.json"
+            names={['spot', 'spots']}
+            field={field.id}
+          />
           {placing === 'many' && zone && (
             <PlaceSpots field={field} zone={zone} onShow={setProposed} onDone={() => setPlacing(null)} />
           )}

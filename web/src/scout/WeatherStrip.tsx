@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { JudgedDay, LandField, Method, Planning, WeatherRecord } from '../api/types';
+import { BringFile } from '../exchange/BringFile';
 import { day as dayText, inSentence, show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
 import { Show } from '../ground/State';
-import { RainTable } from './RainTable';
 
 type Props = {
   field: LandField;
@@ -97,7 +97,16 @@ export function WeatherStrip({ field, planning, methods, day, today, onDay, onTa
               {record.days.some((one) => one.source === 'record') ? 'the holding’s own record and ' : ''}
               the {record.station}; days to come are expected.
             </p>
-            {onDay && <RainTable field={field} />}
+            {onDay && (
+              <BringFile
+                kind="rain"
+                title={`Rain as ${field.holdingName} read it, from a table`}
+                hint="CSV with the columns day (2031-05-14), rain_mm, and if there irrigation_mm and air_mean_c."
+                accept=".csv,text/csv"
+                names={['day', 'days']}
+                holding={field.holdingId}
+              />
+            )}
           </section>
         );
       }}

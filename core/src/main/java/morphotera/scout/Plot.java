@@ -171,6 +171,37 @@ public final class Plot {
         return flat.back(at);
     }
 
+    /** Whether a place lies on it, its edge included. */
+    public boolean contains(Boundary.Corner corner) {
+        return polygon.intersects(FACTORY.createPoint(flat.of(corner)));
+    }
+
+    /**
+     * One edge around parts that touch.
+     *
+     * @throws Refused where they lie apart, or a part crosses itself
+     */
+    public static List<Boundary.Corner> joined(String path, List<List<Boundary.Corner>> parts) {
+        if (parts.size() == 1) {
+            return parts.get(0);
+        }
+        Plot first = field(path, List.of(parts.get(0)));
+        Geometry all = first.polygon;
+        for (List<Boundary.Corner> part : parts.subList(1, parts.size())) {
+            all = all.union(first.part(path, List.of(part)).polygon);
+        }
+        if (!(all instanceof Polygon whole) || whole.getNumInteriorRing() > 0) {
+            throw refused(
+                    path, "apart", "Its parts lie apart or leave a hole between them: make each a field of its own.");
+        }
+        Coordinate[] edge = whole.getExteriorRing().getCoordinates();
+        List<Boundary.Corner> corners = new ArrayList<>();
+        for (int i = 0; i < edge.length - 1; i++) {
+            corners.add(first.flat.back(edge[i]));
+        }
+        return List.copyOf(corners);
+    }
+
     public double areaHa() {
         return areaHa;
     }

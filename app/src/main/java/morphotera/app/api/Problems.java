@@ -81,6 +81,11 @@ class Problems {
     }
 
     @ExceptionHandler
+    ResponseEntity<Problem> overLimit(OverLimit fault) {
+        return answer(Problem.of(413, "too-large", "Too large", fault.getMessage()));
+    }
+
+    @ExceptionHandler
     ResponseEntity<Problem> forbidden(Forbidden fault) {
         return answer(Problem.of(403, "forbidden", "Not allowed", fault.getMessage()));
     }

@@ -64,6 +64,11 @@ public class Land {
                 .toList();
     }
 
+    /** Every field there is to see. */
+    public List<Field> allFields(Viewer viewer) {
+        return fields(viewer, land.fieldIds(viewer));
+    }
+
     /** Until the transaction ends, nobody else begins anything new in the practice. */
     public void lock(Viewer viewer) {
         land.lockPractice(viewer);

@@ -19,6 +19,8 @@ public interface LandMapper {
 
     List<FieldRow> fieldsOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
 
+    List<UUID> fieldIds(@Param("viewer") Viewer viewer);
+
     List<Zone> zonesOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
 
     List<Spot> spotsOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);

@@ -13,14 +13,14 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /** A table of rain by day: columns day, rain_mm and, if there, irrigation_mm and air_mean_c; the rows that cannot be read by line. */
-record RainFile(List<Weather.Kept> days, List<BadRow> bad) {
+public record RainFile(List<Weather.Kept> days, List<BadRow> bad) {
     private static final int MOST = 20_000;
     private static final double MOST_MM = 2000;
 
     /** @param text what stands there, and {@code why} it is left out */
-    record BadRow(int line, String text, String why) {}
+    public record BadRow(int line, String text, String why) {}
 
-    static RainFile read(String text) {
+    public static RainFile read(String text) {
         List<Weather.Kept> days = new ArrayList<>();
         List<BadRow> bad = new ArrayList<>();
         Map<LocalDate, Integer> seen = new LinkedHashMap<>();

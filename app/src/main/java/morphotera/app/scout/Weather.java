@@ -75,6 +75,11 @@ public class Weather {
         return new Record(today, station.name(), all);
     }
 
+    /** All that a holding keeps of its own. */
+    public List<Kept> kept(Viewer viewer, UUID holdingId) {
+        return days.of(viewer, holdingId, LocalDate.of(1900, 1, 1), LocalDate.of(2200, 12, 31));
+    }
+
     /** All of them, or none: a day that was kept is kept anew. */
     @Transactional
     public void keep(Viewer viewer, UUID holdingId, List<Kept> record) {

@@ -23,9 +23,14 @@ class WeatherTest {
     }
 
     private JsonNode rain(String text, boolean keep) {
-        return adviser.send("POST", "/api/holdings/" + plot.holding + "/rain", Map.of("text", text, "keep", keep))
+        JsonNode look = adviser.raw("POST", "/api/imports?kind=rain&holding=" + plot.holding, text)
                 .expect(200)
                 .json();
+        return keep
+                ? adviser.send("POST", "/api/imports/" + look.get("id").asString() + "/confirm", null)
+                        .expect(200)
+                        .json()
+                : look;
     }
 
     @Test
@@ -60,9 +65,9 @@ class WeatherTest {
         JsonNode read = rain(
                 "day;rain_mm;air_mean_c\n2031-04-01;3,5;9,1\n1 April;2;9\n2031-04-01;1;9\n2031-04-03;-2;9\n2031-04-04;;9\n",
                 false);
-        assertThat(read.get("days").size()).isEqualTo(1);
-        assertThat(read.get("days").get(0).get("rainMm").asDouble()).isEqualTo(3.5);
-        assertThat(read.get("bad").findValuesAsString("why"))
+        assertThat(read.get("good").asInt()).isEqualTo(1);
+        assertThat(read.get("sample").get(0).get("rainMm").asDouble()).isEqualTo(3.5);
+        assertThat(read.get("bad").findValuesAsString("text"))
                 .containsExactly(
                         "A day such as 2031-05-14 is expected.",
                         "This day stands in line 2 already.",
@@ -82,7 +87,7 @@ class WeatherTest {
         assertThat(rain("date,mm\n2031-04-01,3\n", false)
                         .get("bad")
                         .get(0)
-                        .get("why")
+                        .get("text")
                         .asString())
                 .isEqualTo("There is no column 'day'.");
     }
@@ -90,7 +95,7 @@ class WeatherTest {
     @Test
     void nobody_keeps_rain_for_the_holding_of_another_practice() {
         Client other = Client.signedIn("other@farside.example");
-        other.send("POST", "/api/holdings/" + plot.holding + "/rain", Map.of("text", "day,rain_mm\n", "keep", true))
+        other.raw("POST", "/api/imports?kind=rain&holding=" + plot.holding, "day,rain_mm\n")
                 .expect(404);
         other.get("/api/fields/" + plot.field + "/weather?from=2031-05-01&to=2031-05-02")
                 .expect(404);

@@ -1,0 +1,80 @@
+package morphotera.app.exchange;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import morphotera.app.people.Viewer;
+import morphotera.ground.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Files are looked at, then confirmed. */
+@RestController
+class ImportController {
+    private final Imports imports;
+
+    ImportController(Imports imports) {
+        this.imports = imports;
+    }
+
+    /** @param sample the first good rows as they would be saved */
+    record ImportView(
+            UUID id,
+            String kind,
+            String state,
+            long rows,
+            long good,
+            List<Sifted.Bad> bad,
+            List<Map<String, Object>> sample,
+            Map<String, String> columns,
+            Sifted.Would would) {
+        static ImportView of(Imports.Look look) {
+            Sifted all = look.sifted();
+            return new ImportView(
+                    look.id(),
+                    look.kind(),
+                    look.state(),
+                    all.rows(),
+                    all.good(),
+                    all.bad(),
+                    all.sample(),
+                    all.columns(),
+                    all.would());
+        }
+    }
+
+    /** The body is the file itself. */
+    @PostMapping(value = "/api/imports", consumes = "*/*")
+    ImportView receive(
+            @RequestParam String kind,
+            @RequestParam(required = false) @Nullable UUID holding,
+            @RequestParam(required = false) @Nullable UUID field,
+            HttpServletRequest request)
+            throws IOException {
+        return ImportView.of(imports.receive(Viewer.writing(), kind, holding, field, request.getInputStream()));
+    }
+
+    @GetMapping("/api/imports/{id}")
+    ImportView look(@PathVariable UUID id) {
+        return ImportView.of(imports.look(Viewer.writing(), id));
+    }
+
+    @PostMapping("/api/imports/{id}/confirm")
+    ImportView confirm(@PathVariable UUID id) {
+        return ImportView.of(imports.confirm(Viewer.writing(), id));
+    }
+
+    @DeleteMapping("/api/imports/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void drop(@PathVariable UUID id) {
+        imports.drop(Viewer.writing(), id);
+    }
+}

@@ -1,0 +1,23 @@
+package morphotera.app.exchange;
+
+import java.nio.file.Path;
+import java.util.UUID;
+import morphotera.app.people.Viewer;
+import morphotera.ground.Nullable;
+
+/** One kind of file that is read. */
+interface Importer {
+    String kind();
+
+    /** A file as it was received, and where it belongs if that was said. */
+    record Incoming(
+            Path file, @Nullable UUID holdingId, @Nullable UUID fieldId) {}
+
+    /**
+     * Reads it from end to end.
+     *
+     * @param save whether the good rows are saved on the way, in the transaction of the caller
+     * @throws morphotera.ground.Refused where the file as a whole cannot be read
+     */
+    Sifted read(Viewer viewer, Incoming incoming, boolean save);
+}

@@ -1,0 +1,161 @@
+package morphotera.app.exchange;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import morphotera.app.api.NotFound;
+import morphotera.app.api.OverLimit;
+import morphotera.app.people.Viewer;
+import morphotera.ground.Nullable;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
+
+/**
+ * Files that come in: looked at first, with nothing saved; when the person who brought one confirms it, its good rows are saved
+ * in one transaction, or nothing is. What nobody confirmed is dropped after a day.
+ */
+@Service
+class Imports {
+    private static final long MOST_BYTES = 200_000_000;
+    private static final Duration KEPT = Duration.ofDays(1);
+    static final String LOOKED_AT = "looked-at";
+    static final String SAVED = "saved";
+
+    private final ImportMapper imports;
+    private final Map<String, Importer> byKind;
+    private final Path folder;
+    private final Clock clock;
+
+    Imports(ImportMapper imports, List<Importer> all, @Value("${morphotera.data}") Path data, Clock clock) {
+        this.imports = imports;
+        this.byKind = all.stream().collect(Collectors.toMap(Importer::kind, Function.identity()));
+        this.folder = data.toAbsolutePath().normalize().resolve("imports");
+        this.clock = clock;
+    }
+
+    /** @param state {@code looked-at}: nothing is saved yet; {@code saved} */
+    record Look(UUID id, String kind, String state, Sifted sifted) {}
+
+    @Transactional
+    public Look receive(
+            Viewer viewer, String kind, @Nullable UUID holdingId, @Nullable UUID fieldId, InputStream body) {
+        if (!byKind.containsKey(kind)) {
+            throw new Refused(List.of(new Refusal(
+                    "/kind",
+                    "unknown-word",
+                    "Files are read as "
+                            + String.join(
+                                    ", ", byKind.keySet().stream().sorted().toList()) + ".")));
+        }
+        dropOld();
+        UUID id = NewId.now();
+        keep(id, body);
+        try {
+            ImportMapper.Row row = new ImportMapper.Row(id, kind, holdingId, fieldId, LOOKED_AT, clock.instant());
+            Sifted sifted = lookAt(viewer, row);
+            imports.add(viewer, row);
+            return new Look(id, kind, LOOKED_AT, sifted);
+        } catch (RuntimeException fault) {
+            forget(id);
+            throw fault;
+        }
+    }
+
+    /** Whatever reading it touched is undone: only what was found is kept. */
+    private Sifted lookAt(Viewer viewer, ImportMapper.Row row) {
+        Object before = TransactionAspectSupport.currentTransactionStatus().createSavepoint();
+        try {
+            return byKind.get(row.kind()).read(viewer, incoming(row), false);
+        } finally {
+            TransactionAspectSupport.currentTransactionStatus().rollbackToSavepoint(before);
+        }
+    }
+
+    /** As it would be saved now; others may have saved the same meanwhile. */
+    @Transactional
+    public Look look(Viewer viewer, UUID id) {
+        ImportMapper.Row row = find(viewer, id);
+        return row.state().equals(SAVED)
+                ? new Look(id, row.kind(), SAVED, new Sifted())
+                : new Look(id, row.kind(), LOOKED_AT, lookAt(viewer, row));
+    }
+
+    @Transactional
+    public Look confirm(Viewer viewer, UUID id) {
+        ImportMapper.Row row = find(viewer, id);
+        if (imports.lock(viewer, id).orElse(SAVED).equals(SAVED)) {
+            return new Look(id, row.kind(), SAVED, new Sifted());
+        }
+        Sifted sifted = byKind.get(row.kind()).read(viewer, incoming(row), true);
+        imports.saved(viewer, id);
+        return new Look(id, row.kind(), SAVED, sifted);
+    }
+
+    @Transactional
+    public void drop(Viewer viewer, UUID id) {
+        find(viewer, id);
+        imports.drop(viewer, id);
+        forget(id);
+    }
+
+    private ImportMapper.Row find(Viewer viewer, UUID id) {
+        return imports.find(viewer, id).orElseThrow(() -> new NotFound("import", id));
+    }
+
+    private Importer.Incoming incoming(ImportMapper.Row row) {
+        return new Importer.Incoming(file(row.id()), row.holdingId(), row.fieldId());
+    }
+
+    private Path file(UUID id) {
+        return folder.resolve(id.toString());
+    }
+
+    private void keep(UUID id, InputStream body) {
+        try {
+            Files.createDirectories(folder);
+            try (OutputStream out = Files.newOutputStream(file(id))) {
+                byte[] part = new byte[65_536];
+                long all = 0;
+                for (int n = body.read(part); n >= 0; n = body.read(part)) {
+                    all += n;
+                    if (all > MOST_BYTES) {
+                        throw new OverLimit("A file takes 200 MB at most.");
+                    }
+                    out.write(part, 0, n);
+                }
+            } catch (OverLimit fault) {
+                forget(id);
+                throw fault;
+            }
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+    }
+
+    private void dropOld() {
+        imports.older(clock.instant().minus(KEPT)).forEach(this::forget);
+        imports.dropOlder(clock.instant().minus(KEPT));
+    }
+
+    private void forget(UUID id) {
+        try {
+            Files.deleteIfExists(file(id));
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+    }
+}

@@ -1,0 +1,104 @@
+package morphotera.app.exchange;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import morphotera.ground.Nullable;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
+
+/** What a file holds, row by row: what is new, what is there already, what would change, and what cannot be taken with the reason. */
+final class Sifted {
+    private static final int BAD_SHOWN = 200;
+    private static final int SAMPLE = 20;
+
+    /**
+     * A row that cannot be taken.
+     *
+     * @param line counted from 1 with the header; of a file of places the how-many-th it is
+     * @param column the column or property; null: the whole row
+     */
+    record Bad(long line, @Nullable String column, String code, String text) {}
+
+    /** What saving the good rows would do. */
+    record Would(long add, long same, long change) {}
+
+    private final List<Bad> bad = new ArrayList<>();
+    private final List<Map<String, Object>> sample = new ArrayList<>();
+    private final Map<String, String> columns = new LinkedHashMap<>();
+    private long rows;
+    private long badRows;
+    private long add;
+    private long same;
+    private long change;
+
+    /** A good row that is not there yet; shown with the first of them. */
+    void add(Map<String, Object> shown) {
+        rows++;
+        add++;
+        show(shown);
+    }
+
+    void same(Map<String, Object> shown) {
+        rows++;
+        same++;
+        show(shown);
+    }
+
+    void change(Map<String, Object> shown) {
+        rows++;
+        change++;
+        show(shown);
+    }
+
+    void bad(long line, @Nullable String column, String code, String text) {
+        rows++;
+        badRows++;
+        if (bad.size() < BAD_SHOWN) {
+            bad.add(new Bad(line, column, code, text));
+        }
+    }
+
+    /** The first thing that is wrong with a row stands for it. */
+    void bad(long line, Refused fault) {
+        Refusal first = fault.refusals().get(0);
+        String path = first.path();
+        bad(line, path.isEmpty() ? null : path.substring(1), first.code(), first.text());
+    }
+
+    /** A column of the file and what it is read as. */
+    void column(String name, String as) {
+        columns.put(name, as);
+    }
+
+    private void show(Map<String, Object> row) {
+        if (sample.size() < SAMPLE) {
+            sample.add(row);
+        }
+    }
+
+    long rows() {
+        return rows;
+    }
+
+    long good() {
+        return rows - badRows;
+    }
+
+    List<Bad> bad() {
+        return List.copyOf(bad);
+    }
+
+    List<Map<String, Object>> sample() {
+        return List.copyOf(sample);
+    }
+
+    Map<String, String> columns() {
+        return columns;
+    }
+
+    Would would() {
+        return new Would(add, same, change);
+    }
+}
