@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_6"];
+        put: operations["put_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -348,12 +348,60 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_5"];
+        put: operations["put_7"];
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch: operations["patch_2"];
+        trace?: never;
+    };
+    "/api/kit-charts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit-charts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_6"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit-charts/{id}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/kits/pack": {
@@ -444,9 +492,105 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["put_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/measures/cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/measures/cover/mask.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mask"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/measures/jar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["jar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/measures/paler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paler"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/small": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["small"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -763,7 +907,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofVisit"];
+        get: operations["ofVisit_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -812,6 +956,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofVisit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2735,6 +2895,41 @@ export interface components {
             sampleId: string | null;
             variant: string | null;
         };
+        "morphotera.app.measure.KitChartController.ChartBody": {
+            kit: string;
+            name: string;
+            quantity: string;
+            steps: components["schemas"]["morphotera.app.measure.KitChartController.StepBody"][];
+            unit: string | null;
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.measure.KitChartController.ReadBody": {
+            /** Format: int32 */
+            between: number | null;
+            colour: string | null;
+            /** Format: double */
+            share: number | null;
+            /** Format: int32 */
+            step: number | null;
+        };
+        "morphotera.app.measure.KitChartController.StepBody": {
+            label: string | null;
+            swatch: string;
+            /** Format: double */
+            value: number | null;
+        };
+        "morphotera.app.measure.KitCharts.Chart": {
+            /** Format: uuid */
+            id: string;
+            kit: string;
+            name: string;
+            quantity: string;
+            steps: components["schemas"]["morphotera.measure.ColourChart.Step"][];
+            unit: string | null;
+            /** Format: int32 */
+            version: number;
+        };
         "morphotera.app.measure.MethodController.EvaluateBody": {
             context: {
                 [key: string]: unknown;
@@ -2892,6 +3087,7 @@ export interface components {
         "morphotera.app.measure.ReadingController.WholeVisit": {
             drafts: components["schemas"]["morphotera.app.measure.Draft"][];
             field: components["schemas"]["morphotera.app.land.Field"];
+            photographs: components["schemas"]["morphotera.app.pictures.Photograph"][];
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             visit: components["schemas"]["morphotera.app.scout.Visit"];
         };
@@ -2964,6 +3160,26 @@ export interface components {
             id: string;
             /** Format: date-time */
             seenAt: string;
+        };
+        "morphotera.app.pictures.Photograph": {
+            /** Format: int64 */
+            bytes: number;
+            /** Format: int32 */
+            heightPx: number;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            method: string | null;
+            removed: string[];
+            sha256: string;
+            /** Format: uuid */
+            spotId: string | null;
+            /** Format: date-time */
+            takenAt: string;
+            /** Format: uuid */
+            visitId: string;
+            /** Format: int32 */
+            widthPx: number;
         };
         "morphotera.app.read.ReadController.TextureOffer": {
             at: string[];
@@ -3579,6 +3795,22 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        "morphotera.measure.ColourChart.Read": {
+            /** Format: int32 */
+            between: number;
+            /** Format: double */
+            offBy: number | null;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            value: number;
+        };
+        "morphotera.measure.ColourChart.Step": {
+            label: string | null;
+            swatch: string;
+            /** Format: double */
+            value: number;
+        };
         "morphotera.measure.Curves.Placed": {
             curve: string;
             knots: number[][];
@@ -3723,6 +3955,30 @@ export interface components {
             fineS: number;
             /** Format: int32 */
             mediumS: number;
+        };
+        "morphotera.measure.picture.Cover.Found": {
+            /** Format: double */
+            bare: number | null;
+            confidence: string;
+            /** Format: double */
+            greenLimit: number;
+            /** Format: double */
+            litter: number | null;
+            /** Format: double */
+            live: number;
+            /** Format: double */
+            stone: number | null;
+            why: string[];
+        };
+        "morphotera.measure.picture.Paler.Found": {
+            /** Format: double */
+            fieldValue: number;
+            /** Format: double */
+            paler: number;
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            referenceValue: number;
         };
         "morphotera.read.Cut.Column": {
             ground: components["schemas"]["morphotera.read.GroundColumn"];
@@ -4130,7 +4386,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -4621,7 +4877,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -4669,6 +4925,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.follow.Intervention"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.KitCharts.Chart"][];
+                };
+            };
+        };
+    };
+    put_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.KitChartController.ChartBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.KitCharts.Chart"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.KitChartController.ReadBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.measure.ColourChart.Read"];
                 };
             };
         };
@@ -4789,7 +5117,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4834,6 +5162,187 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    put_4: {
+        parameters: {
+            query: {
+                visitId: string;
+                spotId?: string | null;
+                method?: string | null;
+                takenAt?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.pictures.Photograph"];
+                };
+            };
+        };
+    };
+    cover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.measure.picture.Cover.Found"];
+                };
+            };
+        };
+    };
+    mask: {
+        parameters: {
+            query?: {
+                asked?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    jar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: number;
+                    };
+                };
+            };
+        };
+    };
+    paler: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.measure.picture.Paler.Found"];
+                };
+            };
+        };
+    };
+    small: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
             };
         };
     };
@@ -5444,7 +5953,7 @@ export interface operations {
             };
         };
     };
-    ofVisit: {
+    ofVisit_1: {
         parameters: {
             query?: {
                 zone?: string;
@@ -5539,6 +6048,28 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
+                };
+            };
+        };
+    };
+    ofVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.pictures.Photograph"][];
                 };
             };
         };

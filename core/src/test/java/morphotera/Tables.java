@@ -33,6 +33,12 @@ public final class Tables {
                 .filter(one -> post.equals(one.path("post").asString("")));
     }
 
+    /** The worked cases without an address of their own. */
+    public static Stream<JsonNode> contractsAbout(String about) {
+        return StreamSupport.stream(CONTRACTS.spliterator(), false)
+                .filter(one -> about.equals(one.path("about").asString("")));
+    }
+
     /** Evaluates with an arable loam on a good day, or with what is given in its place. */
     public static Evaluation evaluate(String method, Map<String, ?> context, Map<String, ?> reading) {
         return Bench.evaluate(Methods.find(method).orElseThrow(), context, reading, YARDSTICK);

@@ -121,16 +121,40 @@ public final class Client {
         return call(verb, path, body, true);
     }
 
+    /** A file as it is. */
+    public Answer file(String verb, String path, byte[] bytes) {
+        return ask(verb, path, HttpRequest.BodyPublishers.ofByteArray(bytes), true);
+    }
+
+    /** What comes back that is no JSON. */
+    public HttpResponse<byte[]> download(String path) {
+        try {
+            return http.send(
+                    HttpRequest.newBuilder(URI.create(base + path)).build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Answer withoutToken(String verb, String path, Object body) {
         return call(verb, path, JSON.writeValueAsString(body), false);
     }
 
     private Answer call(String verb, String path, String body, boolean token) {
+        return ask(
+                verb,
+                path,
+                body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body),
+                token);
+    }
+
+    private Answer ask(String verb, String path, HttpRequest.BodyPublisher body, boolean token) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/json")
-                .method(
-                        verb,
-                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+                .method(verb, body);
         headers.forEach(request::header);
         cookies.getCookieStore().getCookies().stream()
                 .filter(cookie -> token && cookie.getName().equals("XSRF-TOKEN"))

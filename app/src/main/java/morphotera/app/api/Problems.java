@@ -81,8 +81,16 @@ class Problems {
     }
 
     @ExceptionHandler
-    ResponseEntity<Problem> overLimit(OverLimit fault) {
-        return answer(Problem.of(413, "too-large", "Too large", fault.getMessage()));
+    ResponseEntity<Problem> notTaken(NotTaken fault) {
+        return answer(new Problem(
+                "about:blank",
+                "This file cannot be taken",
+                fault.status(),
+                fault.code(),
+                fault.getMessage(),
+                List.of(new Refusal("", fault.code(), fault.getMessage())),
+                null,
+                null));
     }
 
     @ExceptionHandler

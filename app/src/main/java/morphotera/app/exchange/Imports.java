@@ -14,7 +14,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import morphotera.app.api.NotFound;
-import morphotera.app.api.OverLimit;
+import morphotera.app.api.NotTaken;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
@@ -133,11 +133,11 @@ class Imports {
                 for (int n = body.read(part); n >= 0; n = body.read(part)) {
                     all += n;
                     if (all > MOST_BYTES) {
-                        throw new OverLimit("A file takes 200 MB at most.");
+                        throw NotTaken.tooLarge("A file takes 200 MB at most.");
                     }
                     out.write(part, 0, n);
                 }
-            } catch (OverLimit fault) {
+            } catch (NotTaken fault) {
                 forget(id);
                 throw fault;
             }

@@ -8,6 +8,8 @@ import morphotera.app.api.Findings;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.people.Viewer;
+import morphotera.app.pictures.Photograph;
+import morphotera.app.pictures.Photographs;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.ground.Nullable;
@@ -27,22 +29,29 @@ class ReadingController {
     private final Readings readings;
     private final Visits visits;
     private final Land land;
+    private final Photographs photographs;
 
-    ReadingController(Readings readings, Visits visits, Land land) {
+    ReadingController(Readings readings, Visits visits, Land land, Photographs photographs) {
         this.readings = readings;
         this.visits = visits;
         this.land = land;
+        this.photographs = photographs;
     }
 
-    /** A visit with its field and its readings, all versions, and what is being typed, in one call. */
-    record WholeVisit(Visit visit, Field field, List<Reading> readings, List<Draft> drafts) {}
+    /** A visit with its field and its readings, all versions, what is being typed, and its photographs, in one call. */
+    record WholeVisit(
+            Visit visit, Field field, List<Reading> readings, List<Draft> drafts, List<Photograph> photographs) {}
 
     @GetMapping("/api/visits/{id}")
     WholeVisit visit(@PathVariable UUID id) {
         Viewer viewer = Viewer.current();
         Visit visit = visits.visit(viewer, id);
         return new WholeVisit(
-                visit, land.field(viewer, visit.fieldId()), readings.ofVisit(viewer, id), readings.drafts(viewer, id));
+                visit,
+                land.field(viewer, visit.fieldId()),
+                readings.ofVisit(viewer, id),
+                readings.drafts(viewer, id),
+                photographs.ofVisit(viewer, id));
     }
 
     @PutMapping("/api/readings/{id}")

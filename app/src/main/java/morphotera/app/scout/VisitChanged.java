@@ -10,6 +10,7 @@ public record VisitChanged(UUID visitId, int revision, Kind kind, UUID what) {
         READING,
         DRAFT,
         CLOCK,
+        PHOTOGRAPH,
         PRESENCE
     }
 }

@@ -1,0 +1,64 @@
+package morphotera.app.pictures;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Pictures as files beside the data, each named by the SHA-256 of what is in it; the same picture is one file. */
+@Component
+class PictureFiles {
+    private final Path folder;
+
+    PictureFiles(@Value("${morphotera.data}") Path data) {
+        this.folder = data.toAbsolutePath().normalize().resolve("photographs");
+    }
+
+    static String sha256(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException fault) {
+            throw new IllegalStateException(fault);
+        }
+    }
+
+    /** On disk, whole, before it is spoken of. */
+    void keep(String sha256, Picture picture) {
+        write(sha256, picture.bytes());
+        write(sha256 + ".small", picture.small());
+    }
+
+    byte[] read(String sha256, boolean small) {
+        try {
+            return Files.readAllBytes(folder.resolve(small ? sha256 + ".small" : sha256));
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+    }
+
+    private void write(String name, byte[] bytes) {
+        try {
+            Files.createDirectories(folder);
+            Path whole = folder.resolve(name);
+            if (Files.exists(whole)) {
+                return;
+            }
+            Path part = Files.createTempFile(folder, "part", null);
+            try {
+                Files.write(part, bytes);
+                Files.move(part, whole, StandardCopyOption.ATOMIC_MOVE);
+            } catch (FileAlreadyExistsException same) {
+                Files.deleteIfExists(part);
+            }
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+    }
+}
