@@ -103,13 +103,13 @@ export function ask(
         method: verb,
         signal,
         headers: {
-          'Content-Type': 'application/json',
+          'Content-Type': body instanceof Blob ? body.type || 'application/octet-stream' : 'application/json',
           'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '',
           'X-Morphotera-Parcel': parcel,
           'X-Morphotera-Person': person,
           'X-Morphotera-Page': PAGE,
         },
-        body: JSON.stringify(body),
+        body: body instanceof Blob ? body : JSON.stringify(body),
       }),
   );
 }

@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings/{id}": {
         parameters: {
             query?: never;
@@ -868,6 +884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/design": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["design"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/read": {
         parameters: {
             query?: never;
@@ -898,6 +930,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["patch"];
+        trace?: never;
+    };
+    "/api/visits/{id}/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/visits/{id}/causes": {
@@ -1387,6 +1435,13 @@ export interface components {
             litter?: number | null;
             /** @description Living plants, % */
             live?: number | null;
+            /** @description Counted on a photograph */
+            photograph?: {
+                /** @description Limit of green */
+                greenLimit?: number | null;
+                /** @description Which photograph */
+                id: string;
+            } | null;
             /** @description Stone, % */
             stone?: number | null;
         };
@@ -2440,6 +2495,7 @@ export interface components {
             drafts: components["schemas"]["morphotera.app.measure.Draft"][];
             field: components["schemas"]["morphotera.app.land.Field"];
             log: components["schemas"]["morphotera.app.follow.Intervention"][];
+            photographs: components["schemas"]["morphotera.app.pictures.Photograph"][];
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             tables: components["schemas"]["morphotera.app.copy.CopyController.Tables"];
             visits: components["schemas"]["morphotera.app.scout.Visit"][];
@@ -2465,6 +2521,48 @@ export interface components {
             textureGroup: string | null;
             use: string | null;
         };
+        "morphotera.app.decide.PlanController.AfterView": {
+            remedy: string;
+            rule: string;
+        };
+        "morphotera.app.decide.PlanController.GroundBody": {
+            aimIsLowerPh: boolean | null;
+            /** Format: double */
+            carbonatePercent: number | null;
+            /** Format: double */
+            dispersionScore: number | null;
+            /** Format: double */
+            esp: number | null;
+            moistureAtDepth: string | null;
+            outlet: boolean | null;
+            /** Format: double */
+            phInWater: number | null;
+        };
+        "morphotera.app.decide.PlanController.OrderBody": {
+            from: string;
+            gates: string[] | null;
+            ground: components["schemas"]["morphotera.app.decide.PlanController.GroundBody"] | null;
+            hemisphere: string | null;
+            remedies: string[];
+            /** Format: int32 */
+            years: number | null;
+        };
+        "morphotera.app.decide.PlanController.OrderView": {
+            steps: components["schemas"]["morphotera.app.decide.PlanController.StepView"][];
+            struckOut: components["schemas"]["morphotera.app.decide.PlanController.StruckView"][];
+        };
+        "morphotera.app.decide.PlanController.StepView": {
+            after: components["schemas"]["morphotera.app.decide.PlanController.AfterView"][];
+            from: string;
+            remedy: string;
+            to: string;
+            with: string | null;
+        };
+        "morphotera.app.decide.PlanController.StruckView": {
+            remedy: string;
+            rule: string;
+            text: string;
+        };
         "morphotera.app.decide.RemedyController.RemedyView": {
             cautions: string[];
             cost: components["schemas"]["morphotera.decide.Remedy.Cost"];
@@ -2484,6 +2582,51 @@ export interface components {
             serves: string[];
             source: string;
             watch: string[];
+        };
+        "morphotera.app.decide.TrialController.DesignBody": {
+            avoid: components["schemas"]["morphotera.app.scout.PolygonBody"][] | null;
+            /** Format: double */
+            bearingDeg: number | null;
+            /** Format: double */
+            difference: number | null;
+            /** Format: double */
+            marginM: number | null;
+            /** Format: double */
+            observerSpread: number | null;
+            polygon: components["schemas"]["morphotera.app.scout.PolygonBody"];
+            /** Format: int32 */
+            replicates: number | null;
+            /** Format: int32 */
+            seed: number | null;
+            /** Format: double */
+            spotSd: number | null;
+            /** Format: double */
+            stripM: number | null;
+            /** Format: double */
+            stripSd: number | null;
+            /** Format: int32 */
+            treatments: number | null;
+        };
+        "morphotera.app.decide.TrialController.DesignView": {
+            /** Format: double */
+            differenceAt80: number;
+            fits: boolean;
+            /** Format: double */
+            power: number;
+            /** Format: int32 */
+            replicatesNeeded: number | null;
+            /** Format: int32 */
+            spotsPerStrip: number;
+            strips: components["schemas"]["morphotera.app.decide.TrialController.StripView"][];
+            why: string[];
+        };
+        "morphotera.app.decide.TrialController.StripView": {
+            /** Format: int32 */
+            block: number;
+            polygon: components["schemas"]["morphotera.app.scout.PolygonBody"];
+            spots: number[][];
+            /** Format: int32 */
+            treatment: number;
         };
         "morphotera.app.exchange.ImportController.ImportView": {
             bad: components["schemas"]["morphotera.app.exchange.Sifted.Bad"][];
@@ -3181,6 +3324,26 @@ export interface components {
             /** Format: int32 */
             widthPx: number;
         };
+        "morphotera.app.read.BesideController.BesideView": {
+            columns: components["schemas"]["morphotera.app.read.BesideController.Column"][];
+            depths: components["schemas"]["morphotera.read.Beside.Depth"][];
+            first: string[];
+            noted: components["schemas"]["morphotera.app.read.BesideController.Noted"];
+            rows: components["schemas"]["morphotera.read.Beside.Row"][];
+            unlike: components["schemas"]["morphotera.read.Beside.Unlike"][];
+        };
+        "morphotera.app.read.BesideController.Column": {
+            kind: string;
+            name: string;
+            /** Format: int32 */
+            spots: number;
+            /** Format: uuid */
+            zone: string;
+        };
+        "morphotera.app.read.BesideController.Noted": {
+            /** Format: int32 */
+            total: number;
+        };
         "morphotera.app.read.ReadController.TextureOffer": {
             at: string[];
             /** Format: double */
@@ -3228,18 +3391,18 @@ export interface components {
             spot: string;
         };
         "morphotera.app.scout.PlacingController.PlaceBody": {
-            avoid: components["schemas"]["morphotera.app.scout.PlacingController.PolygonBody"][] | null;
+            avoid: components["schemas"]["morphotera.app.scout.PolygonBody"][] | null;
             gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
             /** Format: double */
             marginM: number | null;
             /** Format: int32 */
             n: number | null;
             plan: string | null;
-            polygon: components["schemas"]["morphotera.app.scout.PlacingController.PolygonBody"];
+            polygon: components["schemas"]["morphotera.app.scout.PolygonBody"];
             /** Format: int32 */
             seed: number | null;
         };
-        "morphotera.app.scout.PlacingController.PolygonBody": {
+        "morphotera.app.scout.PolygonBody": {
             coordinates: number[][][];
             type: string;
         };
@@ -3979,6 +4142,38 @@ export interface components {
             plusMinus: number;
             /** Format: double */
             referenceValue: number;
+        };
+        "morphotera.read.Beside.Depth": {
+            key: string;
+            means: number[];
+            unit: string;
+        };
+        "morphotera.read.Beside.Measure": {
+            /** Format: double */
+            depthCm: number | null;
+            key: string;
+            means: number[];
+            unit: string | null;
+        };
+        "morphotera.read.Beside.Row": {
+            /** @enum {string|null} */
+            depthClass: "0-10" | "10-30" | "30-60" | "60+" | null;
+            /** @enum {string} */
+            grade: "A" | "B" | "C";
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            means: number[] | null;
+            measures: components["schemas"]["morphotera.read.Beside.Measure"][];
+            method: string;
+            n: number[];
+            /** Format: double */
+            spread: number | null;
+            words: string[][] | null;
+        };
+        "morphotera.read.Beside.Unlike": {
+            /** @enum {string} */
+            code: "people" | "basis" | "preparation" | "yardstick";
+            method: string;
         };
         "morphotera.read.Cut.Column": {
             ground: components["schemas"]["morphotera.read.GroundColumn"];
@@ -5366,6 +5561,30 @@ export interface operations {
             };
         };
     };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.decide.PlanController.OrderBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.PlanController.OrderView"];
+                };
+            };
+        };
+    };
     put_3: {
         parameters: {
             query?: never;
@@ -5855,6 +6074,30 @@ export interface operations {
             };
         };
     };
+    design: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.decide.TrialController.DesignBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.TrialController.DesignView"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -5949,6 +6192,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.scout.Visit"];
+                };
+            };
+        };
+    };
+    beside: {
+        parameters: {
+            query: {
+                zones: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.read.BesideController.BesideView"];
                 };
             };
         };

@@ -12,6 +12,7 @@ export type LandFieldBody = S['morphotera.app.land.LandBodies.FieldBody'];
 export type Zone = S['morphotera.app.land.Zone'];
 export type Spot = S['morphotera.app.land.Spot'];
 export type Sample = S['morphotera.app.land.Sample'];
+export type Photograph = S['morphotera.app.pictures.Photograph'];
 export type Corner = S['morphotera.app.land.Corner'];
 export type FieldCard = S['morphotera.app.season.Season.FieldCard'];
 export type Visit = S['morphotera.app.scout.Visit'];

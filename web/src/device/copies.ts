@@ -20,7 +20,7 @@ export async function loadCopies(queries: QueryClient): Promise<() => void> {
   await db.copies.each((copy) => {
     if (!copy.key.startsWith('q:')) return;
     const kept = copy.value as Kept;
-    queries.setQueryData(kept.queryKey, kept.data, { updatedAt: copy.at });
+    queries.setQueryData(kept.queryKey, withWhatIsNew(kept.queryKey, kept.data), { updatedAt: copy.at });
   });
   return queries.getQueryCache().subscribe((event) => {
     if (event.type === 'updated' && event.action.type === 'success') void keep(event.query);
@@ -33,6 +33,20 @@ async function keep(query: Query): Promise<void> {
   await settle(async () =>
     database()?.copies.put({ key: `q:${query.queryHash}`, value, at: query.state.dataUpdatedAt }),
   );
+}
+
+/** What an older page kept, with the parts that a newer one reads. */
+export function withWhatIsNew(queryKey: readonly unknown[], data: unknown): unknown {
+  const field = (one: object) => ({ samples: [], ...one });
+  if (queryKey[0] === 'field' && isObject(data)) return field(data);
+  if (queryKey[0] === 'visit' && isObject(data) && isObject(data.field)) {
+    return { photographs: [], ...data, field: field(data.field) };
+  }
+  return data;
+}
+
+function isObject(value: unknown): value is Record<string, unknown> & { field?: unknown } {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }
 
 /** Of two answers about one visit the one with the higher revision, however late the other came. */
@@ -90,6 +104,7 @@ function handOut(queries: QueryClient, copy: FieldCopy): void {
       field,
       readings: readings.filter((one) => one.visitId === visit.id),
       drafts: drafts.filter((one) => one.visitId === visit.id),
+      photographs: (copy.photographs ?? []).filter((one) => one.visitId === visit.id),
     };
     queries.setQueryData(keys.visit(visit.id), (before: WholeVisit | undefined) => newer(before, whole));
   }

@@ -32,17 +32,21 @@ export type CoreFunction =
   | 'planRunSheet';
 
 /** Asks the core; a refusal comes back as the API's problem, thrown by whoever takes it. */
-export async function askCore(name: CoreFunction, ...given: unknown[]): Promise<unknown> {
+export function askCore(name: CoreFunction, ...given: unknown[]): Promise<unknown> {
+  return call({ name, given: given.map((one) => (typeof one === 'string' ? one : JSON.stringify(one))) });
+}
+
+/** Asks the core about a picture, which is given away. */
+export function askAboutPicture(name: 'cover', picture: ImageBitmap, asked: unknown): Promise<unknown> {
+  return call({ name, given: [JSON.stringify(asked)], picture }, [picture]);
+}
+
+async function call(asked: Omit<Call, 'id'>, given: Transferable[] = []): Promise<unknown> {
   worker ??= start();
   const id = ++last;
-  const call: Call = {
-    id,
-    name,
-    given: given.map((one) => (typeof one === 'string' ? one : JSON.stringify(one))),
-  };
   const text = await new Promise<string>((done, failed) => {
     waiting.set(id, { done, failed });
-    worker?.postMessage(call);
+    worker?.postMessage({ ...asked, id } satisfies Call, given);
   });
   return JSON.parse(text) as unknown;
 }

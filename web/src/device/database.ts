@@ -7,15 +7,20 @@ export type Word = { key: string; version: number; value: unknown };
 /** An answer that pages need without a signal. */
 export type Copy = { key: string; value: unknown; at: number };
 
+/** The picture of a parcel that is one. */
+export type KeptFile = { parcel: string; blob: Blob };
+
 /** What is kept for one person on this device. Nothing in it is dropped by a newer version that is not sent. */
 export class Database extends Dexie {
   parcels!: Table<Parcel, string>;
   words!: Table<Word, string>;
   copies!: Table<Copy, string>;
+  files!: Table<KeptFile, string>;
 
   constructor(person: string) {
     super(`morphotera-${person}`, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ parcels: 'id, seq', words: 'key', copies: 'key' });
+    this.version(2).stores({ files: 'parcel' });
   }
 }
 

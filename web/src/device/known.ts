@@ -5,7 +5,7 @@ import type { Intervention, LandField, Sample, Spot, Visit, WholeVisit, Zone } f
 /** What was saved, or is kept to be, in the page's own answers: every page shows it at once, with or without a signal. */
 export function knowVisit(queries: QueryClient, field: LandField, visit: Visit): void {
   queries.setQueryData<WholeVisit>(keys.visit(visit.id), (whole) =>
-    whole ? { ...whole, visit } : { visit, field, readings: [], drafts: [] },
+    whole ? { ...whole, visit } : { visit, field, readings: [], drafts: [], photographs: [] },
   );
   queries.setQueryData<Visit[]>(keys.visits(field.id), (all) =>
     put(all ?? [], visit).sort((a, b) => b.day.localeCompare(a.day) || b.id.localeCompare(a.id)),

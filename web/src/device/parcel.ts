@@ -27,6 +27,8 @@ export type Parcel = {
   state: State;
   /** What a reading came to on this device, until the server has said it. */
   result: unknown;
+  /** It is a file, which lies beside it in the database. */
+  file?: boolean;
 };
 
 const FIRST_WAIT_MS = 2000;
@@ -46,11 +48,11 @@ export function heldBy(parcel: Parcel, all: Parcel[]): Parcel[] {
   return all.filter((one) => parcel.after.includes(one.id));
 }
 
-/** The first that may go now: neither before its time nor behind another. */
+/** The first that may go now: neither before its time nor behind another; what is typed before pictures. */
 export function ready(all: Parcel[], now: number): Parcel | undefined {
-  return all.find(
-    (one) => one.state.is === 'waiting' && one.state.notBefore <= now && heldBy(one, all).length === 0,
-  );
+  const may = (one: Parcel) =>
+    one.state.is === 'waiting' && one.state.notBefore <= now && heldBy(one, all).length === 0;
+  return all.find((one) => !one.file && may(one)) ?? all.find(may);
 }
 
 /** Those made before whose things this one names: its field, zone, spot, visit, the reading it corrects. */
@@ -65,7 +67,7 @@ export function needs(parcel: Pick<Parcel, 'path' | 'body'>, all: Parcel[]): str
 
 /** The id of what a parcel makes or changes. */
 export function thingOf(path: string): string {
-  return path.split('/').at(-1) ?? '';
+  return path.split('?')[0]?.split('/').at(-1) ?? '';
 }
 
 function isId(text: string): boolean {

@@ -48,7 +48,11 @@ type Post = Pick<Parcel, 'path' | 'body' | 'label' | 'person'> &
  */
 export async function post(
   it: Post,
-  { replace = false, draft = null }: { replace?: boolean; draft?: string | null } = {},
+  {
+    replace = false,
+    draft = null,
+    file = null,
+  }: { replace?: boolean; draft?: string | null; file?: Blob | null } = {},
 ): Promise<boolean> {
   const old = replace
     ? all.find((one) => one.path === it.path && repeatOf(one) === repeatOf(it) && one.state.is === 'waiting')
@@ -61,13 +65,15 @@ export async function post(
     seq: (all.at(-1)?.seq ?? 0) + 1,
     after: needs(it, all).filter((id) => id !== old?.id),
     state: fresh,
+    ...(file && { file: true }),
   };
   const db = database();
   const kept = await settle(async () => {
     if (!db) throw new Error('nothing is kept in this browser');
-    await db.transaction('rw', db.parcels, db.words, async () => {
+    await db.transaction('rw', db.parcels, db.words, db.files, async () => {
       if (old) await db.parcels.delete(old.id);
       await db.parcels.add(parcel);
+      if (file) await db.files.add({ parcel: parcel.id, blob: file });
       if (draft !== null) await db.words.delete(draft);
     });
   });
@@ -113,7 +119,11 @@ export async function mend(id: string, body: unknown, result: unknown, draft: st
 /** The server has it. */
 export async function drop(id: string): Promise<void> {
   all = all.filter((one) => one.id !== id);
-  await settle(async () => database()?.parcels.delete(id));
+  const db = database();
+  await settle(async () => {
+    await db?.parcels.delete(id);
+    await db?.files.delete(id);
+  });
   changed();
 }
 

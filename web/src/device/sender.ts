@@ -1,8 +1,10 @@
 import { ask, problemOf } from '../api/client';
+import { database } from './database';
 import { fresh, heldBy, outcome, type Parcel, ready, stops } from './parcel';
 import { drop, mark, onPosted, parcels } from './parcels';
 
 const GIVE_UP_MS = 20_000;
+const GIVE_UP_FILE_MS = 180_000;
 const FROZEN_MS = 60_000;
 const BEAT_MS = 5000;
 const LEAST_WAIT_MS = 250;
@@ -109,10 +111,11 @@ function later(ms: number): void {
 async function deliver(parcel: Parcel) {
   let response: Response;
   try {
-    response = await ask(parcel.verb, parcel.path, parcel.body, {
+    const file = parcel.file ? (await database()?.files.get(parcel.id))?.blob : undefined;
+    response = await ask(parcel.verb, parcel.path, file ?? parcel.body, {
       parcel: parcel.id,
       person: parcel.person,
-      signal: AbortSignal.timeout(GIVE_UP_MS),
+      signal: AbortSignal.timeout(file ? GIVE_UP_FILE_MS : GIVE_UP_MS),
     });
   } catch {
     const none = problemOf(0, null);

@@ -178,6 +178,8 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
           .map((field) => (
             <FieldEntry
               key={field.key}
+              whole={whole}
+              place={spot}
               method={method}
               field={field}
               path={`/reading/${field.key}`}

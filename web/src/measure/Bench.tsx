@@ -9,6 +9,7 @@ import { AtWork } from './AtWork';
 import { Aside, Contested } from './Contested';
 import { nextSlot, repeatFor, standing } from './cell';
 import { type Draft, fromReading, lastEntry } from './draft';
+import { Pictures } from './pictures/Pictures';
 import { type Place, placeOf } from './place';
 import { Result } from './Result';
 import { Taken } from './Taken';
@@ -122,6 +123,7 @@ export function Bench({ whole, spot, method }: Props) {
           />
         ))}
         <Aside readings={taken} visitId={whole.visit.id} mayWrite={writes} />
+        <Pictures whole={whole} place={spot} method={method} />
         {writes && (
           <button
             type="button"
@@ -173,6 +175,7 @@ export function Bench({ whole, spot, method }: Props) {
         onTry={() => setTried(true)}
         onCount={count}
       />
+      <Pictures whole={whole} place={spot} method={method} />
     </section>
   );
 }

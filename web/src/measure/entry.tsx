@@ -1,10 +1,13 @@
-import type { Method, MethodField } from '../api/types';
+import type { Method, MethodField, WholeVisit } from '../api/types';
 import type { Standing } from './clocks';
 import type { Draft } from './draft';
 import { drawingOf } from './drawings';
+import type { Place } from './place';
 
 /** What the entry of a field is given, the common one and a method's own. */
 export type EntryProps = {
+  whole: WholeVisit;
+  place: Place;
   method: Method;
   field: MethodField;
   path: string;

@@ -286,5 +286,6 @@ function asKept(is: { mainZoneId: string }, id: string, holdingName: string): La
     areaHa: 0,
     zones: [{ ...main, version: 0 }],
     spots: [],
+    samples: [],
   };
 }

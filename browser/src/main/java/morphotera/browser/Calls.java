@@ -22,6 +22,8 @@ import morphotera.measure.Site;
 import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
+import morphotera.measure.picture.Cover;
+import morphotera.measure.picture.Pixels;
 import morphotera.read.Cut;
 import morphotera.read.FieldScores;
 import morphotera.read.School;
@@ -85,6 +87,37 @@ public final class Calls {
                 }
                 return problem;
             }
+        });
+    }
+
+    /** What covers the ground on a picture, and each pixel looked at by its kind: a digit, in rows. */
+    public static String cover(int[] rgba, int width, int height, String body) {
+        return answer(body, in -> {
+            Cover.Asked asked = Cover.asked(in);
+            int[] rgb = new int[rgba.length];
+            for (int i = 0; i < rgb.length; i++) {
+                int one = rgba[i];
+                rgb[i] = (one & 255) << 16 | one & 0xff00 | one >> 16 & 255;
+            }
+            Cover.Counted counted = Cover.counted(new Pixels(rgb, width, height), asked);
+            Cover.Found found = counted.found();
+            StringBuilder kinds = new StringBuilder(counted.mask().kinds().length);
+            for (Cover.Kind kind : counted.mask().kinds()) {
+                kinds.append((char) ('0' + kind.ordinal()));
+            }
+            return Trees.of(
+                    "live", found.live(),
+                    "litter", found.litter(),
+                    "stone", found.stone(),
+                    "bare", found.bare(),
+                    "greenLimit", found.greenLimit(),
+                    "confidence", found.confidence(),
+                    "why", found.why(),
+                    "mask",
+                            Trees.of(
+                                    "width", counted.mask().width(),
+                                    "height", counted.mask().height(),
+                                    "kinds", kinds.toString()));
         });
     }
 

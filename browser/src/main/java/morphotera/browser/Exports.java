@@ -1,5 +1,6 @@
 package morphotera.browser;
 
+import org.teavm.jso.JSByRef;
 import org.teavm.jso.JSExport;
 
 /** What the page may ask: the API's own JSON in, as text, and out. A refusal comes back as the API's problem. */
@@ -46,6 +47,12 @@ public final class Exports {
     @JSExport
     public static String readUnit(String body) {
         return Calls.readUnit(body);
+    }
+
+    /** @param rgba a canvas's pixels, red in the lowest byte, as they lie there */
+    @JSExport
+    public static String cover(@JSByRef int[] rgba, int width, int height, String asked) {
+        return Calls.cover(rgba, width, height, asked);
     }
 
     @JSExport

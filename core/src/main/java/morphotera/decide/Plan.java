@@ -45,7 +45,8 @@ public final class Plan {
         NOT_IN_WET_SOIL("No subsoiling in wet soil: it smears and makes the next pan."),
         ROOTS_AFTER("No subsoiling without roots after it: it would close again."),
         WATER_AND_EROSION_FIRST("Drainage and erosion come before building topsoil."),
-        ACID_BEFORE_LEGUME("Legumes are sown once the acid is mended.");
+        ACID_BEFORE_LEGUME("Legumes are sown once the acid is mended."),
+        NO_WINDOW("Its months do not come again within the years of the plan, after what it waits for.");
 
         private final String text;
 
@@ -116,7 +117,12 @@ public final class Plan {
      * @param gates the causes whose gate is raised
      */
     public static List<Step> order(List<String> remedies, Ground ground, Set<String> gates) {
-        Map<String, Rule> struck = struck(remedies, ground, gates);
+        return order(remedies, ground, gates, Map.of());
+    }
+
+    /** @param struckAlready remedies that something else rules out, with why: what rests on them looks elsewhere */
+    static List<Step> order(List<String> remedies, Ground ground, Set<String> gates, Map<String, Rule> struckAlready) {
+        Map<String, Rule> struck = struck(remedies, ground, gates, struckAlready);
         List<String> standing =
                 remedies.stream().filter(remedy -> !struck.containsKey(remedy)).toList();
         List<Step> steps = new ArrayList<>();
@@ -152,30 +158,32 @@ public final class Plan {
         return List.copyOf(after);
     }
 
-    private static Map<String, Rule> struck(List<String> remedies, Ground ground, Set<String> gates) {
-        Map<String, Rule> struck = new LinkedHashMap<>();
-        // Drains first: leaching may rest on them.
-        List<String> drainsFirst = new ArrayList<>(remedies);
-        if (drainsFirst.remove("drains")) {
-            drainsFirst.add(0, "drains");
-        }
-        for (String remedy : drainsFirst) {
-            Rule rule = broken(remedy, remedies, ground, gates, struck);
-            if (rule != null) {
-                struck.put(remedy, rule);
+    /** Struck again and again until nothing more is: what rests on another looks at what still stands. */
+    private static Map<String, Rule> struck(
+            List<String> remedies, Ground ground, Set<String> gates, Map<String, Rule> already) {
+        Map<String, Rule> struck = new LinkedHashMap<>(already);
+        int before;
+        do {
+            before = struck.size();
+            List<String> standing =
+                    remedies.stream().filter(one -> !struck.containsKey(one)).toList();
+            for (String remedy : standing) {
+                Rule rule = broken(remedy, standing, ground, gates);
+                if (rule != null) {
+                    struck.put(remedy, rule);
+                }
             }
-        }
+        } while (struck.size() > before);
         return struck;
     }
 
-    private static Rule broken(
-            String remedy, List<String> remedies, Ground ground, Set<String> gates, Map<String, Rule> struck) {
+    private static Rule broken(String remedy, List<String> standing, Ground ground, Set<String> gates) {
         if (gates.stream()
                 .anyMatch(gate -> FORBIDDEN.getOrDefault(gate, Set.of()).contains(remedy))) {
             return Rule.GATE_FORBIDS;
         }
         return switch (remedy) {
-            case "leaching" -> leaching(remedies, ground, struck);
+            case "leaching" -> leaching(standing, ground);
             case "lime" -> ground.phInWater() != null && ground.phInWater() > LIME_TO_PH ? Rule.LIME_TO_6_8 : null;
             case "sulphur" ->
                 ground.aimIsLowerPh()
@@ -186,16 +194,15 @@ public final class Plan {
             case "compaction" ->
                 "wet".equals(ground.moistureAtDepth())
                         ? Rule.NOT_IN_WET_SOIL
-                        : remedies.stream().noneMatch(ROOTS::contains) ? Rule.ROOTS_AFTER : null;
+                        : standing.stream().noneMatch(ROOTS::contains) ? Rule.ROOTS_AFTER : null;
             default -> null;
         };
     }
 
-    private static Rule leaching(List<String> remedies, Ground ground, Map<String, Rule> struck) {
-        boolean drained = remedies.contains("drains") && !struck.containsKey("drains");
-        if (Boolean.FALSE.equals(ground.outlet()) && !drained) {
+    private static Rule leaching(List<String> standing, Ground ground) {
+        if (Boolean.FALSE.equals(ground.outlet()) && !standing.contains("drains")) {
             return Rule.OUTLET;
         }
-        return ground.isSodic() && !remedies.contains("gypsum") ? Rule.CALCIUM_WITH_WATER : null;
+        return ground.isSodic() && !standing.contains("gypsum") ? Rule.CALCIUM_WITH_WATER : null;
     }
 }

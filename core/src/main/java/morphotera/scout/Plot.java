@@ -202,6 +202,21 @@ public final class Plot {
         return List.copyOf(corners);
     }
 
+    /** The bearing of its longest side, degrees from north, 0 to 180. */
+    double longestSideDeg() {
+        Coordinate[] edge = polygon.getExteriorRing().getCoordinates();
+        double longest = 0;
+        double bearing = 0;
+        for (int i = 1; i < edge.length; i++) {
+            double length = edge[i].distance(edge[i - 1]);
+            if (length > longest) {
+                longest = length;
+                bearing = Math.toDegrees(Math.atan2(edge[i].x - edge[i - 1].x, edge[i].y - edge[i - 1].y));
+            }
+        }
+        return (bearing % 180 + 180) % 180;
+    }
+
     public double areaHa() {
         return areaHa;
     }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -371,5 +372,35 @@ class OfflineIT {
         adviser.signIn("adviser@tidewrack.example");
         adviser.waitUntilSent();
         assertThat(readings()).hasSize(1);
+    }
+
+    @Test
+    void ground_is_photographed_and_counted_and_both_arrive_when_a_signal_does() {
+        page.navigate(page.url() + "?spot=" + spot + "&method=ground-cover");
+        adviser.button("Photograph, counted later").waitFor();
+        adviser.offline(true);
+        adviser.button("Photograph, counted later").click();
+        page.getByLabel("Take a photograph").setInputFiles(Drawn.ground());
+        assertThat(page.getByText(", to send").first()).isVisible();
+        adviser.button("Done, next step").click();
+        assertThat(page.getByText("40 % living")).isVisible();
+        Locator picture = page.getByLabel("Tap bare soil on the picture");
+        BoundingBox box = picture.boundingBox();
+        picture.click(new Locator.ClickOptions().setPosition(box.width * 0.8, box.height / 2));
+        assertThat(page.getByText("60 % bare")).isVisible();
+        adviser.button("Take these shares").click();
+        assertThat(page.getByLabel("Living plants")).hasValue("40");
+        page.getByLabel("Was each point looked at from straight above?").check();
+        adviser.button("Count this reading").click();
+        assertThat(page.getByText("Kept on this device, to send.")).isVisible();
+        adviser.offline(false);
+        adviser.waitUntilSent();
+        JsonNode photograph =
+                fromServer("/api/visits/" + visit + "/photographs").get(0);
+        JsonNode reading = readings().get(0).get("reading");
+        assertThat(reading.at("/photograph/id").asString())
+                .isEqualTo(photograph.get("id").asString());
+        assertThat(reading.get("bare").asDouble()).isEqualTo(60);
+        assertThat(photograph.get("widthPx").asInt()).isEqualTo(400);
     }
 }

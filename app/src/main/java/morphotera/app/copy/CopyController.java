@@ -14,6 +14,8 @@ import morphotera.app.measure.Draft;
 import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
 import morphotera.app.people.Viewer;
+import morphotera.app.pictures.Photograph;
+import morphotera.app.pictures.Photographs;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.app.tables.ShippedTables;
@@ -29,6 +31,7 @@ class CopyController {
     private final Readings readings;
     private final Clocks clocks;
     private final Interventions interventions;
+    private final Photographs photographs;
     private final ShippedTables tables;
     private final Clock clock;
 
@@ -38,6 +41,7 @@ class CopyController {
             Readings readings,
             Clocks clocks,
             Interventions interventions,
+            Photographs photographs,
             ShippedTables tables,
             Clock clock) {
         this.land = land;
@@ -45,6 +49,7 @@ class CopyController {
         this.readings = readings;
         this.clocks = clocks;
         this.interventions = interventions;
+        this.photographs = photographs;
         this.tables = tables;
         this.clock = clock;
     }
@@ -56,6 +61,7 @@ class CopyController {
      * @param at when it was made, by the server's clock
      * @param readings all versions, each with its result
      * @param log what was done to the field
+     * @param photographs what they are of; the pictures themselves are asked for one by one
      * @param yardstick the curves it is scored with, as a tree
      */
     record Copy(
@@ -66,6 +72,7 @@ class CopyController {
             List<Draft> drafts,
             List<morphotera.app.measure.Clock> clocks,
             List<Intervention> log,
+            List<Photograph> photographs,
             Map<String, Object> yardstick,
             Tables tables) {}
 
@@ -87,6 +94,9 @@ class CopyController {
                         .filter(one -> one.fieldId().equals(id))
                         .toList(),
                 interventions.of(viewer, id),
+                all.stream()
+                        .flatMap(visit -> photographs.ofVisit(viewer, visit.id()).stream())
+                        .toList(),
                 tables.yardstick(),
                 new Tables(tables.causes()));
     }

@@ -24,7 +24,7 @@ import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 /** Who may reach what: the page and the sign-in are open, the rest of the API is for those signed in. */
 @Configuration
 class Security {
-    private static final String CONTENT = "default-src 'self'; img-src 'self' data:; object-src 'none'; "
+    private static final String CONTENT = "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; "
             + "base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean

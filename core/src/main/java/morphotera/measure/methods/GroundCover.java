@@ -53,10 +53,21 @@ final class GroundCover implements Method {
                             List.of(
                                     Step.field(
                                             "photo", "Photograph straight down", "From the height of the chest.", 30),
-                                    Step.field("count", "Count the points", "Twenty or more.", 60)
+                                    Step.field(
+                                                    "count",
+                                                    "Count it on the picture",
+                                                    "Tap bare soil, then litter and stone; or call twenty points or more.",
+                                                    60)
                                             .later()
-                                            .enters("hits"))))
+                                            .enters("photograph", "live", "litter", "stone", "bare", "hits"))))
             .fields(
+                    Entry.group(
+                                    "photograph",
+                                    "Counted on a photograph",
+                                    Entry.text("id", "Which photograph"),
+                                    Entry.number("greenLimit", "Limit of green", null, -1, 2)
+                                            .optional())
+                            .optional(),
                     Entry.percent("live", "Living plants").optional(),
                     Entry.percent("litter", "Litter").optional(),
                     Entry.percent("stone", "Stone").optional(),

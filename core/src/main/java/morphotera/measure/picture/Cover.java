@@ -70,6 +70,9 @@ public final class Cover {
     /** What was counted, pixel by pixel looked at, in rows. */
     public record Mask(Kind[] kinds, int width, int height) {}
 
+    /** Both at once, where both are shown. */
+    public record Counted(Found found, Mask mask) {}
+
     private final Pixels picture;
     private final Asked asked;
     private final int step;
@@ -100,6 +103,11 @@ public final class Cover {
     /** What {@link #of} counted, to be shown on the picture. */
     public static Mask mask(Pixels picture, Asked asked) {
         return new Cover(picture, checked(asked)).mask;
+    }
+
+    public static Counted counted(Pixels picture, Asked asked) {
+        Cover cover = new Cover(picture, checked(asked));
+        return new Counted(cover.result(), cover.mask);
     }
 
     private static Asked checked(Asked asked) {

@@ -1,0 +1,102 @@
+import { useId, useState } from 'react';
+import type { WholeVisit } from '../../api/types';
+import { hour } from '../../ground/format';
+import { mayWrite, useMe } from '../../people/session';
+import type { Place } from '../place';
+import { keepPicture, type Shown, usePictures, usePictureUrl } from './usePictures';
+
+type Props = {
+  whole: WholeVisit;
+  /** Where and of what; null: the visit as a whole. */
+  place: Place | null;
+  method: { id: string; name: string } | null;
+};
+
+const MOST_BYTES = 20_000_000;
+
+/** The photographs of a cell, and a way to take one more; each is kept on this device until the server has it. */
+export function Pictures({ whole, place, method }: Props) {
+  const me = useMe();
+  const id = useId();
+  const [fault, setFault] = useState<string | null>(null);
+  const spotId = place && !place.sample ? place.id : null;
+  const shown = usePictures(whole).filter(
+    (one) => one.spotId === spotId && one.method === (method?.id ?? null),
+  );
+  if (shown.length === 0 && !mayWrite(me)) return null;
+
+  async function take(file: File) {
+    if (file.size > MOST_BYTES) {
+      setFault('A photograph takes 20 MB at most; this one is larger. Make it smaller in the camera.');
+      return;
+    }
+    const label = `photograph, ${whole.field.name}${place ? ` ${place.label}` : ''}`;
+    const kept = await keepPicture(
+      me.id,
+      { visitId: whole.visit.id, spotId, method: method?.id ?? null },
+      file,
+      label,
+    );
+    setFault(
+      kept ? null : 'This device has no room left for the photograph. Free some room and take it again.',
+    );
+  }
+
+  return (
+    <section className="mt-4 grid gap-3 border-t border-rule pt-3" aria-label="Photographs">
+      {shown.length > 0 && (
+        <ul className="flex flex-wrap gap-3">
+          {shown.map((one) => (
+            <li key={one.id}>
+              <Thumbnail shown={one} />
+            </li>
+          ))}
+        </ul>
+      )}
+      {mayWrite(me) && (
+        <label className="link flex min-h-12 cursor-pointer items-center justify-self-start" htmlFor={id}>
+          {shown.length > 0 ? 'Take another photograph' : 'Take a photograph'}
+          <input
+            id={id}
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            capture="environment"
+            className="sr-only"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) void take(file);
+              event.target.value = '';
+            }}
+          />
+        </label>
+      )}
+      {fault && (
+        <p className="text-warn" role="alert">
+          {fault}
+        </p>
+      )}
+    </section>
+  );
+}
+
+export function Thumbnail({ shown, label }: { shown: Shown; label?: string }) {
+  const url = usePictureUrl(shown, true);
+  const words = label ?? `taken ${hour(shown.takenAt)}`;
+  const state = shown.parcel?.state;
+  return (
+    <figure className="w-36">
+      <a href={url ?? undefined} target="_blank" rel="noreferrer">
+        {url && <img src={url} alt={`Photograph, ${words}`} className="h-24 w-36 rounded-sm object-cover" />}
+      </a>
+      <figcaption className="mt-1 text-sm text-faded">
+        {words}
+        {state &&
+          (state.is === 'refused' ? (
+            <span className="text-warn">, {state.problem.detail}</span>
+          ) : (
+            ', to send'
+          ))}
+      </figcaption>
+    </figure>
+  );
+}
