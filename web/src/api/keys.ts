@@ -18,6 +18,7 @@ export const keys = {
   visit: (id: string) => ['visit', id] as const,
   scores: (id: string, zone: string) => ['visit', id, 'scores', zone] as const,
   values: (id: string, zone: string) => ['visit', id, 'values', zone] as const,
+  beside: (id: string, zones: string) => ['visit', id, 'beside', zones] as const,
   texture: (id: string, zone: string) => ['visit', id, 'texture', zone] as const,
   scoreAgain: (id: string) => ['visit', id, 'score-again'] as const,
   section: (id: string, zone: string) => ['visit', id, 'section', zone] as const,

@@ -38,8 +38,9 @@ async function keep(query: Query): Promise<void> {
 /** What an older page kept, with the parts that a newer one reads. */
 export function withWhatIsNew(queryKey: readonly unknown[], data: unknown): unknown {
   const field = (one: object) => ({ samples: [], ...one });
-  if (queryKey[0] === 'field' && isObject(data)) return field(data);
-  if (queryKey[0] === 'visit' && isObject(data) && isObject(data.field)) {
+  const whole = queryKey.length === 2;
+  if (whole && queryKey[0] === 'field' && isObject(data)) return field(data);
+  if (whole && queryKey[0] === 'visit' && isObject(data) && isObject(data.field)) {
     return { photographs: [], ...data, field: field(data.field) };
   }
   return data;

@@ -4,6 +4,7 @@ import type { WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
+import { BesidePage } from './BesidePage';
 import { ScoreAgain } from './ScoreAgain';
 import { ScoresView } from './ScoresView';
 import { SectionPage } from './SectionPage';
@@ -43,11 +44,14 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
           <Tabs.Trigger value="scores" className={TAB}>
             Scores
           </Tabs.Trigger>
+          <Tabs.Trigger value="beside" className={TAB}>
+            Beside
+          </Tabs.Trigger>
           <Tabs.Trigger value="found" className={TAB}>
             What was found
           </Tabs.Trigger>
         </Tabs.List>
-        <ZonePick field={whole.field} zone={zone} onPick={pickZone} />
+        {view !== 'beside' && <ZonePick field={whole.field} zone={zone} onPick={pickZone} />}
       </div>
       <Tabs.Content value="section">
         <SectionPage whole={whole} zone={zone} />
@@ -55,10 +59,13 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
       <Tabs.Content value="scores">
         <ScoresView whole={whole} zone={zone} />
       </Tabs.Content>
+      <Tabs.Content value="beside">
+        <BesidePage whole={whole} />
+      </Tabs.Content>
       <Tabs.Content value="found">
         <ValuesPage whole={whole} zone={zone} />
       </Tabs.Content>
-      <ScoreAgain whole={whole} zone={zone} />
+      {view !== 'beside' && <ScoreAgain whole={whole} zone={zone} />}
     </Tabs.Root>
   );
 }
