@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/devices/judge": {
         parameters: {
             query?: never;
@@ -94,6 +110,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["judge_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stream"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3144,6 +3176,13 @@ export interface components {
             minS: number;
             watched: boolean;
         };
+        "morphotera.app.measure.ProbeController.ProbeView": {
+            id: string;
+            kind: string;
+            name: string;
+            standIn: boolean;
+            unit: string;
+        };
         "morphotera.app.measure.Reading": {
             alsoChanged: string[];
             cell: string;
@@ -3779,9 +3818,11 @@ export interface components {
         };
         "morphotera.decide.Advice.PlanStep": {
             after: components["schemas"]["morphotera.decide.Advice.PlanAfter"][];
+            from: string | null;
             remedy: string;
             struckBy: string | null;
             struckText: string | null;
+            to: string | null;
             with: string | null;
             withText: string | null;
         };
@@ -4607,6 +4648,26 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.ProbeController.ProbeView"][];
+                };
+            };
+        };
+    };
     judge_1: {
         parameters: {
             query?: never;
@@ -4627,6 +4688,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.measure.Steady"];
+                };
+            };
+        };
+    };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
                 };
             };
         };

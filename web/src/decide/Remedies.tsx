@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import type { Cause, Judgement, Remedy } from '../api/types';
-import { inSentence } from '../ground/format';
+import { inSentence, month } from '../ground/format';
 import { Calculator } from './Calculator';
 import { Action } from './RemedyWords';
 
@@ -39,7 +39,7 @@ export function Remedies({ remedies, judgement, place }: Props) {
       {standing.length > 0 && (
         <ol className="mt-3 max-w-[52rem]" aria-label="In an order that holds">
           {standing.map((step, i) => (
-            <li key={step.remedy} className="grid grid-cols-[2.2rem_1fr] border-t border-rule py-2">
+            <li key={step.remedy} className="grid grid-cols-[2.2rem_1fr_auto] border-t border-rule py-2">
               <span className="num text-faded">{i + 1}</span>
               <span>
                 <a className="link font-semibold" href={`#remedy-${step.remedy}`}>
@@ -51,6 +51,9 @@ export function Remedies({ remedies, judgement, place }: Props) {
                   </span>
                 ))}
                 {step.withText && <span className="block text-sm text-faded">{step.withText}</span>}
+              </span>
+              <span className="num pl-4 text-right text-sm">
+                {step.from && step.to && monthsOf(step.from, step.to)}
               </span>
             </li>
           ))}
@@ -109,6 +112,13 @@ function Folded({ remedy, children }: { remedy: Remedy; children: () => ReactNod
       {open && <div className="pb-6">{children()}</div>}
     </details>
   );
+}
+
+/** "Aug to Oct 2031"; over a year's end both years are said. */
+export function monthsOf(from: string, to: string): string {
+  if (from === to) return month(`${from}-01`);
+  const first = month(`${from}-01`);
+  return `${from.slice(0, 4) === to.slice(0, 4) ? first.split(' ')[0] : first} to ${month(`${to}-01`)}`;
 }
 
 function isLikely(cause: Cause): boolean {

@@ -155,7 +155,11 @@ final class AdviceTrees {
                 "struckBy",
                 one.struckBy(),
                 "struckText",
-                one.struckText());
+                one.struckText(),
+                "from",
+                one.from(),
+                "to",
+                one.to());
     }
 
     static Object planAfter(Advice.PlanAfter one) {

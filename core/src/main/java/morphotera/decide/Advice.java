@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import morphotera.ground.Coded;
+import morphotera.ground.Months;
 import morphotera.ground.Nullable;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.RootingDepth;
@@ -34,6 +35,8 @@ public record Advice(
         List<CrossChecks.Question> questions,
         List<PlanStep> plan,
         Map<String, Map<String, Known>> known) {
+
+    private static final int PLANNED_YEARS = 5;
 
     /** What a sum can be filled in with: the best reading's value and how far it may be out. */
     public record Known(double value, @Nullable Double spread, String measure, List<String> readings) {}
@@ -108,7 +111,9 @@ public record Advice(
             @Nullable String with,
             @Nullable String withText,
             @Nullable String struckBy,
-            @Nullable String struckText) {}
+            @Nullable String struckText,
+            @Nullable String from,
+            @Nullable String to) {}
 
     public record PlanAfter(String remedy, String rule, String text) {}
 
@@ -140,7 +145,11 @@ public record Advice(
                 asked,
                 zone(site, zone, visit, readings),
                 good(site, zone, visit, readings));
-        return of(table, judgement, plan(judgement), known(remedies, judgement.facts(), site, zone, texture));
+        return of(
+                table,
+                judgement,
+                plan(judgement, remedies, site.latitude() < 0, Months.of(visit.day())),
+                known(remedies, judgement.facts(), site, zone, texture));
     }
 
     /** A judgement by itself, with no field behind it. */
@@ -149,7 +158,7 @@ public record Advice(
     }
 
     private static Advice of(
-            CauseTable table, Judgement judgement, List<Plan.Step> plan, Map<String, Map<String, Known>> known) {
+            CauseTable table, Judgement judgement, List<PlanStep> plan, Map<String, Map<String, Known>> known) {
         return new Advice(
                 table.name(),
                 table.version(),
@@ -178,7 +187,7 @@ public record Advice(
                                 entry.getValue().spots()))
                         .toList(),
                 judgement.questions(),
-                plan.stream().map(Advice::step).toList(),
+                plan,
                 known);
     }
 
@@ -246,7 +255,7 @@ public record Advice(
                 judged.cause().remedies());
     }
 
-    private static PlanStep step(Plan.Step step) {
+    private static PlanStep step(Schedule.Step step) {
         return new PlanStep(
                 step.remedy(),
                 step.after().stream()
@@ -257,8 +266,22 @@ public record Advice(
                         .toList(),
                 step.with() == null ? null : step.with().word(),
                 step.with() == null ? null : step.with().text(),
-                step.struckBy() == null ? null : step.struckBy().word(),
-                step.struckBy() == null ? null : step.struckBy().text());
+                null,
+                null,
+                Months.word(step.from()),
+                Months.word(step.to()));
+    }
+
+    private static PlanStep struck(Schedule.Struck one) {
+        return new PlanStep(
+                one.remedy(),
+                List.of(),
+                null,
+                null,
+                one.rule().word(),
+                one.rule().text(),
+                null,
+                null);
     }
 
     private static NextTest nextTest(CauseTable table, NextTests.Offer offer) {
@@ -282,8 +305,8 @@ public record Advice(
         return table.finding(finding).orElseThrow().text();
     }
 
-    /** The remedies of what is likely or possible and of every gate, in an order that holds. */
-    private static List<Plan.Step> plan(Judgement judgement) {
+    /** The remedies of what is likely or possible and of every gate, in an order that holds, each in its months. */
+    private static List<PlanStep> plan(Judgement judgement, List<Remedy> all, boolean south, int from) {
         Set<String> remedies = new LinkedHashSet<>();
         Set<String> gates = new LinkedHashSet<>();
         boolean lowerPh = false;
@@ -306,7 +329,13 @@ public record Advice(
                 first(facts, "dispersion.score"),
                 null,
                 lowerPh);
-        return Plan.order(List.copyOf(remedies), ground, gates);
+        Map<String, List<Integer>> months = new LinkedHashMap<>();
+        all.forEach(one -> months.put(one.description().id(), one.description().months()));
+        Schedule schedule = Schedule.of(List.copyOf(remedies), ground, gates, months, south, from, PLANNED_YEARS);
+        List<PlanStep> plan = new ArrayList<>();
+        schedule.steps().forEach(one -> plan.add(step(one)));
+        schedule.struckOut().forEach(one -> plan.add(struck(one)));
+        return plan;
     }
 
     private static @Nullable Double first(Facts facts, String... measures) {

@@ -13,6 +13,7 @@ import morphotera.decide.Plan;
 import morphotera.decide.Remedy;
 import morphotera.decide.Schedule;
 import morphotera.decide.remedies.Remedies;
+import morphotera.ground.Months;
 import morphotera.ground.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -21,7 +22,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Remedies put in an order that holds, each in its months. */
 @RestController
 class PlanController {
-    private static final int MONTHS = 12;
     private static final String MONTH = "\\d{4}-(0[1-9]|1[0-2])";
 
     private final CauseTable causes;
@@ -121,9 +121,7 @@ class PlanController {
                 gates,
                 months,
                 "south".equals(body.hemisphere()),
-                Integer.parseInt(body.from().substring(0, 4)) * MONTHS
-                        + Integer.parseInt(body.from().substring(5))
-                        - 1,
+                Months.of(body.from()),
                 body.years());
         return new OrderView(
                 schedule.steps().stream().map(PlanController::view).toList(),
@@ -156,12 +154,7 @@ class PlanController {
                 step.remedy(),
                 after,
                 step.with() == null ? null : step.with().word(),
-                month(step.from()),
-                month(step.to()));
-    }
-
-    private static String month(int month) {
-        int ofYear = month % MONTHS + 1;
-        return month / MONTHS + (ofYear < 10 ? "-0" : "-") + ofYear;
+                Months.word(step.from()),
+                Months.word(step.to()));
     }
 }
