@@ -10,6 +10,7 @@ export const keys = {
   methods: ['methods'] as const,
   remedies: ['remedies'] as const,
   clocks: ['clocks'] as const,
+  devices: ['devices'] as const,
   field: (id: string) => ['field', id] as const,
   visits: (fieldId: string) => ['field', fieldId, 'visits'] as const,
   interventions: (fieldId: string) => ['field', fieldId, 'interventions'] as const,

@@ -15,6 +15,7 @@ export type Sample = S['morphotera.app.land.Sample'];
 export type Photograph = S['morphotera.app.pictures.Photograph'];
 export type BesideView = S['morphotera.app.read.BesideController.BesideView'];
 export type BesideRow = S['morphotera.read.Beside.Row'];
+export type Probe = S['morphotera.app.measure.ProbeController.ProbeView'];
 export type Corner = S['morphotera.app.land.Corner'];
 export type FieldCard = S['morphotera.app.season.Season.FieldCard'];
 export type Visit = S['morphotera.app.scout.Visit'];

@@ -11,6 +11,7 @@ import { yesNo } from '../ground/yesNo';
 import { isEmpty, minutesSince, startValues, type Values } from './draft';
 import { entryOf } from './entries';
 import { type EntryProps, optionsOf } from './entry';
+import { FromProbe } from './FromProbe';
 
 /** The entry of one field, made from its description; a method may bring an entry of its own. */
 export function FieldEntry(props: EntryProps) {
@@ -22,15 +23,18 @@ export function FieldEntry(props: EntryProps) {
   switch (field.kind) {
     case 'number':
       return (
-        <NumberField
-          label={label}
-          unit={field.unit}
-          value={value === undefined || value === null ? presetText(field) : String(value)}
-          onChange={onChange}
-          error={errorAt(path)}
-          hint={field.hint}
-          big
-        />
+        <div className="grid min-w-0 content-start">
+          <NumberField
+            label={label}
+            unit={field.unit}
+            value={value === undefined || value === null ? presetText(field) : String(value)}
+            onChange={onChange}
+            error={errorAt(path)}
+            hint={field.hint}
+            big
+          />
+          <FromProbe unit={field.unit} method={method.id} onTake={onChange} />
+        </div>
       );
     case 'choice':
       return (
