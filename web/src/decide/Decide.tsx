@@ -1,10 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Judgement, Remedy, WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
-import { serverOrCore } from '../device/withoutSignal';
 import { inSentence, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
@@ -12,6 +11,7 @@ import { labelIn } from '../measure/place';
 import { Balance } from './Balance';
 import { Remedies } from './Remedies';
 import { Ticks } from './Ticks';
+import { useCauses } from './useCauses';
 import { WaterBudget } from './WaterBudget';
 
 /** What causes it, what to test next, what to do and how much of it. */
@@ -24,24 +24,7 @@ export function Decide() {
 function DecideOf({ whole }: { whole: WholeVisit }) {
   const [zone, pickZone] = useZone(whole.field);
   const visitId = whole.visit.id;
-  const queries = useQueryClient();
-  const judged = useQuery({
-    queryKey: keys.causes(visitId, zone),
-    queryFn: ({ signal }) =>
-      serverOrCore(
-        () =>
-          take(
-            api.GET('/api/visits/{id}/causes', {
-              signal,
-              params: { path: { id: visitId }, query: { zone } },
-            }),
-          ) as Promise<Judgement>,
-        queries,
-        visitId,
-        'causes',
-        { zone },
-      ),
-  });
+  const judged = useCauses(visitId, zone);
   const remedies = useQuery({
     queryKey: keys.remedies,
     queryFn: ({ signal }) => take(api.GET('/api/remedies', { signal })) as Promise<Remedy[]>,

@@ -2,6 +2,7 @@ import { useParams, useSearchParams } from 'react-router';
 import type { Method, WholeVisit } from '../api/types';
 import { useMethods, useVisit } from '../api/useMethods';
 import { Show } from '../ground/State';
+import { BeforeLeaving } from './BeforeLeaving';
 import { Bench } from './Bench';
 import { placesOf } from './place';
 import { Samples } from './Samples';
@@ -55,6 +56,7 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
           spot={spot?.id ?? null}
           method={method?.id ?? null}
         />
+        {whole.visit.state === 'running' && <BeforeLeaving whole={whole} methods={chosen} places={spots} />}
         <Samples whole={whole} methods={methods} />
       </div>
       {inHand ? (

@@ -1,16 +1,16 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { nameOf } from '../api/methodNames';
 import type { FieldScores, Method, Visit, WholeVisit } from '../api/types';
 import { useMethods } from '../api/useMethods';
-import { serverOrCore } from '../device/withoutSignal';
 import { bandOf, Clod } from '../ground/Clod';
 import { inSentence, month, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { labelIn } from '../measure/place';
 import { ScoreRows } from './ScoreRows';
 import { list } from './sinceWords';
+import { useScores } from './useScores';
 
 /** Every spot on the line, the mean among them, the odd one named; groups, the number they make, and how sure it is. */
 export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string }) {
@@ -44,28 +44,6 @@ export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string })
       }
     </Show>
   );
-}
-
-function useScores(visitId: string | null, zone: string) {
-  const queries = useQueryClient();
-  return useQuery({
-    queryKey: keys.scores(visitId ?? '', zone),
-    queryFn: ({ signal }) =>
-      serverOrCore(
-        () =>
-          take(
-            api.GET('/api/visits/{id}/scores', {
-              signal,
-              params: { path: { id: visitId ?? '' }, query: { zone } },
-            }),
-          ) as Promise<FieldScores>,
-        queries,
-        visitId ?? '',
-        'scores',
-        { zone },
-      ),
-    enabled: visitId !== null,
-  });
 }
 
 const SIDE_BY_SIDE: Record<string, { head: string; ask: string }> = {

@@ -56,6 +56,13 @@ class Screenshots {
                     .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("What was found"))
                     .click();
             keep(adviser, "found");
+            openField(adviser, "Far Cleave");
+            adviser.page
+                    .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Beside"))
+                    .click();
+            adviser.page.getByText("On one ruler, cm").waitFor();
+            keep(adviser, "beside");
+            openField(adviser, "Church Piece");
             adviser.go("follow");
             keep(adviser, "follow");
             adviser.go("scout");

@@ -61,6 +61,7 @@ class DemoStart implements ApplicationRunner {
     private final DraftMapper drafts;
     private final InterventionMapper interventions;
     private final Weather weather;
+    private final DemoBag bag;
     private final Json json;
     private final Clock clock;
 
@@ -74,6 +75,7 @@ class DemoStart implements ApplicationRunner {
             DraftMapper drafts,
             InterventionMapper interventions,
             Weather weather,
+            DemoBag bag,
             Json json,
             Clock clock) {
         this.practices = practices;
@@ -85,6 +87,7 @@ class DemoStart implements ApplicationRunner {
         this.drafts = drafts;
         this.interventions = interventions;
         this.weather = weather;
+        this.bag = bag;
         this.json = json;
         this.clock = clock;
     }
@@ -154,6 +157,7 @@ class DemoStart implements ApplicationRunner {
                 viewers.put(login.name(), new Viewer(id, practice, role, null));
             });
             scenario.fields().forEach(this::field);
+            bag.card(owner, id(clock.instant()));
         }
 
         private LocalDate day(int daysAgo) {
@@ -305,6 +309,13 @@ class DemoStart implements ApplicationRunner {
                 }
             }
             readings.layOut(observer, visitId, taken);
+            List<UUID> all = spots.values().stream().map(Spot::id).toList();
+            if (field.name().equals("Beds 1 to 12")) {
+                bag.lateBag(observer, visitId, all, start.plusSeconds(7200), this::id);
+            }
+            if (field.name().equals("Walnut Rows")) {
+                bag.ground(observer, id(start), visitId, all.get(0), start.plusSeconds(600));
+            }
             if (visit.running() != null) {
                 visit.running().forEach(hole -> run(observer, visitId, spots.get(hole.spot()), hole));
             }

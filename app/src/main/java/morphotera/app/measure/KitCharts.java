@@ -17,7 +17,7 @@ import tools.jackson.core.type.TypeReference;
 
 /** The charts of the kits that a practice uses. A reading keeps the value it was read as: editing a chart changes none. */
 @Service
-class KitCharts {
+public class KitCharts {
     private static final TypeReference<List<ColourChart.Step>> STEPS = new TypeReference<>() {};
 
     private final KitChartMapper charts;
@@ -31,7 +31,7 @@ class KitCharts {
     }
 
     /** @param quantity such as ph, n, p, k, respiration, microbial-mass */
-    record Chart(
+    public record Chart(
             UUID id,
             String name,
             String kit,

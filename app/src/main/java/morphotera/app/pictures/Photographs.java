@@ -41,7 +41,7 @@ public class Photographs {
     }
 
     /** What is said of a picture in its address. */
-    record About(
+    public record About(
             UUID visitId,
             @Nullable UUID spotId,
             @Nullable String method,

@@ -9,7 +9,7 @@ import morphotera.app.api.Findings;
 import morphotera.ground.Nullable;
 
 /** What is sent to keep a mixed sample. */
-record SampleBody(
+public record SampleBody(
         UUID visitId,
         String label,
         List<UUID> spots,

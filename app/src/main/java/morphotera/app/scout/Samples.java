@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Mixed samples of a visit. When and how one was carried decides what of its readings counts: they are computed again. */
 @Service
-class Samples {
+public class Samples {
     private final LandMapper mapper;
     private final Land land;
     private final Visits visits;
