@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class TrialController {
     private static final double USUAL_STRIP_SD = 5;
-    private static final int MOST_AVOIDED = 50;
 
     /**
      * @param difference what the remedy promises, points
@@ -42,18 +41,7 @@ class TrialController {
             implements Checked {
         @Override
         public void check(Findings findings) {
-            findings.needed("/polygon", polygon, "The field's outline");
-            if (polygon != null) {
-                polygon.check("/polygon", findings);
-            }
-            List<PolygonBody> avoided = avoid == null ? List.of() : avoid;
-            findings.size("/avoid", avoided.size(), "Places to avoid", MOST_AVOIDED);
-            for (int i = 0; i < Math.min(MOST_AVOIDED, avoided.size()); i++) {
-                findings.needed("/avoid/" + i, avoided.get(i), "A polygon");
-                if (avoided.get(i) != null) {
-                    avoided.get(i).check("/avoid/" + i, findings);
-                }
-            }
+            PolygonBody.check(polygon, avoid, findings);
             number(findings, "/treatments", treatments == null ? null : treatments.doubleValue(), "Treatments", 2, 6);
             number(
                     findings,
@@ -101,14 +89,9 @@ class TrialController {
                         body.observerSpread(),
                         body.stripSd() == null ? USUAL_STRIP_SD : body.stripSd()));
         Plot field = Plot.field("/polygon", body.polygon().rings());
-        List<Plot> avoid = new ArrayList<>();
-        List<PolygonBody> avoided = body.avoid() == null ? List.of() : body.avoid();
-        for (int i = 0; i < avoided.size(); i++) {
-            avoid.add(field.part("/avoid/" + i, avoided.get(i).rings()));
-        }
         List<TrialStrips.Strip> strips = TrialStrips.place(
                         field,
-                        avoid,
+                        PolygonBody.on(field, body.avoid()),
                         body.treatments(),
                         body.replicates(),
                         body.stripM(),

@@ -1,6 +1,5 @@
 package morphotera.app.scout;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import morphotera.app.api.Checked;
@@ -18,7 +17,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Where to stand: spots placed on a field that need not be saved yet. */
 @RestController
 class PlacingController {
-    private static final int MOST_AVOIDED = 50;
     private static final double WIDEST_MARGIN_M = 500;
 
     record PlaceBody(
@@ -32,18 +30,7 @@ class PlacingController {
             implements Checked {
         @Override
         public void check(Findings findings) {
-            findings.needed("/polygon", polygon, "The field's outline");
-            if (polygon != null) {
-                polygon.check("/polygon", findings);
-            }
-            List<PolygonBody> avoided = avoid == null ? List.of() : avoid;
-            findings.size("/avoid", avoided.size(), "Places to avoid", MOST_AVOIDED);
-            for (int i = 0; i < Math.min(MOST_AVOIDED, avoided.size()); i++) {
-                findings.needed("/avoid/" + i, avoided.get(i), "A polygon");
-                if (avoided.get(i) != null) {
-                    avoided.get(i).check("/avoid/" + i, findings);
-                }
-            }
+            PolygonBody.check(polygon, avoid, findings);
             findings.needed("/n", n, "How many spots");
             findings.range("/n", n == null ? null : Double.valueOf(n), "How many spots", 1, SpotPlan.MOST);
             findings.range("/marginM", marginM, "The margin, m,", 0, WIDEST_MARGIN_M);
@@ -64,14 +51,9 @@ class PlacingController {
     @PostMapping("/api/spots/place")
     SpotPlan place(@RequestBody PlaceBody body) {
         Plot field = Plot.field("/polygon", body.polygon().rings());
-        List<Plot> avoid = new ArrayList<>();
-        List<PolygonBody> avoided = body.avoid() == null ? List.of() : body.avoid();
-        for (int i = 0; i < avoided.size(); i++) {
-            avoid.add(field.part("/avoid/" + i, avoided.get(i).rings()));
-        }
         return SpotPlan.place(
                 field,
-                avoid,
+                PolygonBody.on(field, body.avoid()),
                 body.n(),
                 body.marginM() == null ? SpotPlan.MARGIN_M : body.marginM(),
                 body.plan() == null ? SpotPlan.Way.SPREAD : Coded.of(SpotPlan.Way.values(), body.plan()),

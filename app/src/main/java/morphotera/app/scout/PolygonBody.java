@@ -3,13 +3,43 @@ package morphotera.app.scout;
 import java.util.ArrayList;
 import java.util.List;
 import morphotera.app.api.Findings;
+import morphotera.ground.Nullable;
 import morphotera.scout.Boundary;
+import morphotera.scout.Plot;
 
 /** GeoJSON: longitude first, the first corner again at the end. */
 public record PolygonBody(String type, List<List<List<Double>>> coordinates) {
     private static final int MOST_CORNERS = 2000;
 
-    public void check(String path, Findings findings) {
+    private static final int MOST_AVOIDED = 50;
+
+    /** An outline that is needed, and places on it to keep away from. */
+    public static void check(@Nullable PolygonBody polygon, @Nullable List<PolygonBody> avoid, Findings findings) {
+        findings.needed("/polygon", polygon, "The field's outline");
+        if (polygon != null) {
+            polygon.check("/polygon", findings);
+        }
+        List<PolygonBody> avoided = avoid == null ? List.of() : avoid;
+        findings.size("/avoid", avoided.size(), "Places to avoid", MOST_AVOIDED);
+        for (int i = 0; i < Math.min(MOST_AVOIDED, avoided.size()); i++) {
+            findings.needed("/avoid/" + i, avoided.get(i), "A polygon");
+            if (avoided.get(i) != null) {
+                avoided.get(i).check("/avoid/" + i, findings);
+            }
+        }
+    }
+
+    /** The places to avoid, laid flat with their field. */
+    public static List<Plot> on(Plot field, @Nullable List<PolygonBody> avoid) {
+        List<Plot> plots = new ArrayList<>();
+        List<PolygonBody> avoided = avoid == null ? List.of() : avoid;
+        for (int i = 0; i < avoided.size(); i++) {
+            plots.add(field.part("/avoid/" + i, avoided.get(i).rings()));
+        }
+        return plots;
+    }
+
+    private void check(String path, Findings findings) {
         findings.word(path + "/type", type == null ? "" : type, "kind of geometry", List.of("Polygon"));
         if (coordinates == null || coordinates.isEmpty()) {
             findings.refuse(path + "/coordinates", "empty-list", "A polygon has a ring of corners.");
