@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["renew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/{key}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/causes/judge": {
         parameters: {
             query?: never;
@@ -718,6 +750,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["calculate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/retests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["retests"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3689,6 +3737,26 @@ export interface components {
             soilC: number | null;
             why: ("frozen" | "too-hot" | "too-wet" | "wet-side" | "too-dry" | "dry-side" | "shallow-wetting" | "far-forecast" | "gap")[];
         };
+        "morphotera.app.season.CalendarController.Address": {
+            url: string;
+        };
+        "morphotera.app.season.RetestController.RetestView": {
+            /** Format: date */
+            due: string;
+            /** Format: uuid */
+            field: string;
+            methods: string[];
+            why: string;
+            window: components["schemas"]["morphotera.app.season.RetestController.Window"];
+            /** Format: uuid */
+            zone: string;
+        };
+        "morphotera.app.season.RetestController.Window": {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
         "morphotera.app.season.Season.FieldCard": {
             /** @enum {string|null} */
             band: "thriving" | "holding" | "slipping" | "spent" | null;
@@ -4530,6 +4598,48 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    renew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.season.CalendarController.Address"];
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
     judge_3: {
         parameters: {
             query?: never;
@@ -5784,6 +5894,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.decide.Remedy.Answer"];
+                };
+            };
+        };
+    };
+    retests: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.season.RetestController.RetestView"][];
                 };
             };
         };

@@ -6,6 +6,7 @@ import { refusals, sentence } from '../api/problem';
 import type { SignedInPlace } from '../api/types';
 import { Show } from '../ground/State';
 import { TextField } from '../ground/TextField';
+import { CalendarAddress } from './CalendarAddress';
 import { useMe } from './session';
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
@@ -19,6 +20,7 @@ export default function AccountPage() {
       <p className="text-faded">
         {me.email}, {me.role} of {me.practice}
       </p>
+      <CalendarAddress />
       <NewPassword />
       <Places />
     </div>

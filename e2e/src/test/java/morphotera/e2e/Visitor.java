@@ -64,7 +64,9 @@ final class Visitor implements AutoCloseable {
         });
         page.onPageError(error -> faults.add("page: " + error));
         page.onRequest(request -> {
-            if (!request.url().startsWith(jar.url("/")) && !request.url().startsWith("data:")) {
+            boolean own =
+                    request.url().startsWith(jar.url("/")) || request.url().startsWith("blob:" + jar.url("/"));
+            if (!own && !request.url().startsWith("data:")) {
                 faults.add("request elsewhere: " + request.url());
             }
         });

@@ -59,7 +59,9 @@ class ImportController {
             @RequestParam(required = false) @Nullable UUID field,
             HttpServletRequest request)
             throws IOException {
-        return ImportView.of(imports.receive(Viewer.writing(), kind, holding, field, request.getInputStream()));
+        Viewer viewer = Viewer.writing();
+        UUID id = imports.keep(kind, request.getInputStream());
+        return ImportView.of(imports.receive(viewer, id, kind, holding, field));
     }
 
     @GetMapping("/api/imports/{id}")

@@ -50,9 +50,8 @@ class Imports {
     /** @param state {@code looked-at}: nothing is saved yet; {@code saved} */
     record Look(UUID id, String kind, String state, Sifted sifted) {}
 
-    @Transactional
-    public Look receive(
-            Viewer viewer, String kind, @Nullable UUID holdingId, @Nullable UUID fieldId, InputStream body) {
+    /** Puts a file on disk, however long it takes to come: no connection is held meanwhile. Its id. */
+    UUID keep(String kind, InputStream body) {
         if (!byKind.containsKey(kind)) {
             throw new Refused(List.of(new Refusal(
                     "/kind",
@@ -61,9 +60,15 @@ class Imports {
                             + String.join(
                                     ", ", byKind.keySet().stream().sorted().toList()) + ".")));
         }
-        dropOld();
         UUID id = NewId.now();
-        keep(id, body);
+        write(id, body);
+        return id;
+    }
+
+    /** Looks at a file that was kept; one that cannot be read as a whole goes at once. */
+    @Transactional
+    public Look receive(Viewer viewer, UUID id, String kind, @Nullable UUID holdingId, @Nullable UUID fieldId) {
+        dropOld();
         try {
             ImportMapper.Row row = new ImportMapper.Row(id, kind, holdingId, fieldId, LOOKED_AT, clock.instant());
             Sifted sifted = lookAt(viewer, row);
@@ -124,7 +129,7 @@ class Imports {
         return folder.resolve(id.toString());
     }
 
-    private void keep(UUID id, InputStream body) {
+    private void write(UUID id, InputStream body) {
         try {
             Files.createDirectories(folder);
             try (OutputStream out = Files.newOutputStream(file(id))) {

@@ -32,6 +32,8 @@ class Security {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/api/session", "/api/health", "/api/welcome", "/api/first-owner", "/error")
                         .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/calendar/*.ics")
+                        .permitAll()
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()
                         .requestMatchers(HttpMethod.GET, "/**")

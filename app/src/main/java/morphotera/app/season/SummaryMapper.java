@@ -19,6 +19,17 @@ public interface SummaryMapper {
             @Param("afterId") UUID afterId,
             @Param("limit") int limit);
 
+    /** A method read in a zone on a day, and in which visit that was. */
+    record WasRead(UUID fieldId, UUID zoneId, UUID visitId, LocalDate day, String method) {}
+
+    /** What was read in visits that are done, oldest visit first. */
+    List<WasRead> wasRead(@Param("viewer") Viewer viewer);
+
+    /** How often something of a field was written. */
+    record Changes(UUID fieldId, long changes) {}
+
+    List<Changes> changes(@Param("viewer") Viewer viewer);
+
     int count(@Param("viewer") Viewer viewer);
 
     void save(@Param("viewer") Viewer viewer, @Param("it") SummaryRow summary);

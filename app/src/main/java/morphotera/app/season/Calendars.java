@@ -1,0 +1,153 @@
+package morphotera.app.season;
+
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import biweekly.property.DateEnd;
+import biweekly.property.DateStart;
+import biweekly.util.DateTimeComponents;
+import biweekly.util.ICalDate;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Base64;
+import java.util.Date;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import morphotera.app.api.NotFound;
+import morphotera.app.land.Field;
+import morphotera.app.land.Land;
+import morphotera.app.people.Viewer;
+import morphotera.app.people.Viewers;
+import morphotera.app.scout.Visit;
+import morphotera.app.scout.Visits;
+import morphotera.measure.methods.Methods;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * A person's calendar for other programs (RFC 5545): visits planned and what is due again, each a span of whole days. Its address is
+ * the key to it, gives reading only, and is shown once; a new one closes the old.
+ */
+@Service
+class Calendars {
+    private static final int KEY_BYTES = 32;
+    private static final int YEARS_AHEAD = 6;
+    /** What is late stays in sight. */
+    private static final int YEARS_BACK = 1;
+
+    private static final String OURS = "@morphotera";
+
+    private final CalendarMapper calendars;
+    private final SummaryMapper summaries;
+    private final DueAgain due;
+    private final Visits visits;
+    private final Land land;
+    private final Viewers viewers;
+    private final Clock clock;
+    private final SecureRandom chance = new SecureRandom();
+
+    Calendars(
+            CalendarMapper calendars,
+            SummaryMapper summaries,
+            DueAgain due,
+            Visits visits,
+            Land land,
+            Viewers viewers,
+            Clock clock) {
+        this.calendars = calendars;
+        this.summaries = summaries;
+        this.due = due;
+        this.visits = visits;
+        this.land = land;
+        this.viewers = viewers;
+        this.clock = clock;
+    }
+
+    /** The key of a new address. */
+    @Transactional
+    public String renew(Viewer viewer) {
+        byte[] bytes = new byte[KEY_BYTES];
+        chance.nextBytes(bytes);
+        String key = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        calendars.put(viewer, sha256(key), clock.instant());
+        return key;
+    }
+
+    String feed(String key) {
+        Viewer viewer = calendars
+                .whose(sha256(key))
+                .flatMap(viewers::of)
+                .orElseThrow(() -> new NotFound("calendar", "of this address"));
+        Map<UUID, Field> fields = new LinkedHashMap<>();
+        land.allFields(viewer).forEach(field -> fields.put(field.id(), field));
+        ICalendar calendar = new ICalendar();
+        calendar.setProductId("-//Morphotera//Soil visits//EN");
+        calendar.setName("Soil visits");
+        for (Visit visit : visits.ofFields(viewer, List.copyOf(fields.keySet()))) {
+            if (visit.state().equals("planned")) {
+                calendar.addEvent(event(
+                        "visit-" + visit.id(),
+                        visit.version() - 1,
+                        "Soil visit: " + fields.get(visit.fieldId()).name(),
+                        visit.question().replace('-', ' ') + ": " + names(visit.methods()),
+                        visit.day(),
+                        visit.day()));
+            }
+        }
+        Map<UUID, Integer> changes = new LinkedHashMap<>();
+        summaries.changes(viewer).forEach(one -> changes.put(one.fieldId(), (int) one.changes()));
+        LocalDate today = LocalDate.now(clock);
+        Map<String, Integer> counted = new LinkedHashMap<>();
+        for (RetestController.RetestView one :
+                due.between(viewer, today.minusYears(YEARS_BACK), today.plusYears(YEARS_AHEAD))) {
+            // Tests of one zone that are due at different times are events of their own, in their order.
+            int nth = counted.merge(one.zone() + one.why(), 1, Integer::sum);
+            Field field = fields.get(one.field());
+            calendar.addEvent(event(
+                    "retest-" + one.zone() + "-" + one.why() + "-" + nth,
+                    changes.getOrDefault(one.field(), 0),
+                    "Look again: " + field.name(),
+                    one.why().replace('-', ' ') + ": " + names(one.methods()),
+                    one.due(),
+                    one.window().to()));
+        }
+        return Biweekly.write(calendar).go();
+    }
+
+    private static String names(List<String> methods) {
+        return String.join(", ", methods.stream().map(Methods::nameOf).toList());
+    }
+
+    private VEvent event(String id, int sequence, String title, String more, LocalDate from, LocalDate to) {
+        VEvent event = new VEvent();
+        event.setUid(id + OURS);
+        event.setSequence(Math.max(0, sequence));
+        event.setDateTimeStamp(Date.from(clock.instant()));
+        event.setSummary(title);
+        event.setDescription(more);
+        event.setDateStart(new DateStart(day(from)));
+        // The end of a span of days is the day after its last.
+        event.setDateEnd(new DateEnd(day(to.plusDays(1))));
+        return event;
+    }
+
+    private static ICalDate day(LocalDate day) {
+        return new ICalDate(new DateTimeComponents(day.getYear(), day.getMonthValue(), day.getDayOfMonth()), false);
+    }
+
+    private static String sha256(String key) {
+        try {
+            byte[] hash = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(hash);
+        } catch (NoSuchAlgorithmException fault) {
+            throw new IllegalStateException(fault);
+        }
+    }
+}

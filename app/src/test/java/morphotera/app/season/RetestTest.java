@@ -1,0 +1,130 @@
+package morphotera.app.season;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import morphotera.app.Client;
+import morphotera.app.Plot;
+import morphotera.app.RunningApp;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** What is due again, and in which season. */
+@ExtendWith(RunningApp.class)
+class RetestTest {
+    private final Client adviser = Client.adviser();
+    private final Plot plot = new Plot(adviser, 1, Map.of());
+
+    private void read(String day, String method, Map<String, ?> reading) {
+        Map<String, Object> body = plot.visitBody(day, "moist", 0);
+        body.put("state", "done");
+        String visit = Client.id();
+        adviser.send("PUT", "/api/visits/" + visit, body).expect(200);
+        plot.take(visit, plot.spots.get(0), method, reading);
+    }
+
+    private List<JsonNode> due(Client who, String from, String to) {
+        List<JsonNode> of = new ArrayList<>();
+        for (JsonNode one :
+                who.get("/api/retests?from=" + from + "&to=" + to).expect(200).json()) {
+            if (one.get("field").asString().equals(plot.field)) {
+                of.add(one);
+            }
+        }
+        return of;
+    }
+
+    @Test
+    void a_zone_is_due_in_the_season_it_was_first_read_in() {
+        read("2028-05-14", "ph", Plot.ph("water", 5.0));
+        List<JsonNode> due = due(adviser, "2031-01-01", "2031-12-31");
+        assertThat(due).hasSize(1);
+        assertThat(due.get(0).get("why").asString()).isEqualTo("routine");
+        assertThat(due.get(0).get("due").asString()).isEqualTo("2031-04-14");
+        assertThat(due.get(0).at("/window/to").asString()).isEqualTo("2031-06-14");
+        assertThat(due.get(0).get("zone").asString()).isEqualTo(plot.mainZone);
+        assertThat(due(adviser, "2032-01-01", "2032-12-31")).isEmpty();
+    }
+
+    @Test
+    void ground_that_holds_throughout_waits_five_years() {
+        read("2028-05-14", "ph", Plot.ph("water", 6.5));
+        assertThat(due(adviser, "2031-01-01", "2031-12-31")).isEmpty();
+        assertThat(due(adviser, "2033-01-01", "2033-12-31")).hasSize(1);
+    }
+
+    @Test
+    void lime_is_given_its_time_and_its_season() {
+        read("2030-05-14", "ph", Plot.ph("water", 5.0));
+        adviser.send(
+                        "PUT",
+                        "/api/interventions/" + Client.id(),
+                        new LinkedHashMap<>(
+                                Map.of("fieldId", plot.field, "doneOn", "2030-09-20", "kind", "lime", "version", 0)))
+                .expect(200);
+        List<JsonNode> due = due(adviser, "2030-09-20", "2032-01-01");
+        assertThat(due).hasSize(1);
+        assertThat(due.get(0).get("why").asString()).isEqualTo("under-treatment");
+        assertThat(due.get(0).get("due").asString()).isEqualTo("2031-04-14");
+    }
+
+    @Test
+    void another_practice_sees_none_of_it_and_the_days_come_in_their_order() {
+        read("2028-05-14", "ph", Plot.ph("water", 5.0));
+        assertThat(due(Client.signedIn("other@farside.example"), "2031-01-01", "2031-12-31"))
+                .isEmpty();
+        assertThat(adviser.get("/api/retests?from=2031-02-01&to=2031-01-01")
+                        .expect(422)
+                        .refusals())
+                .containsExactly("/to out-of-range");
+    }
+
+    private static String feed(String url) {
+        java.net.http.HttpResponse<byte[]> answer = new Client().download(url.replaceAll("^https?://[^/]+", ""));
+        return answer.statusCode() == 200
+                ? new String(answer.body(), java.nio.charset.StandardCharsets.UTF_8).replace("\r\n ", "")
+                : String.valueOf(answer.statusCode());
+    }
+
+    @Test
+    void another_program_reads_what_is_planned_and_due_by_an_address_that_is_shown_once() {
+        read("2028-05-14", "ph", Plot.ph("water", 5.0));
+        String visit = Client.id();
+        Map<String, Object> planned = plot.visitBody("2031-07-01", "moist", 0);
+        planned.put("state", "planned");
+        adviser.send("PUT", "/api/visits/" + visit, planned).expect(200);
+        String url = adviser.send("POST", "/api/calendar", null).expect(200).text("/url");
+        String feed = feed(url);
+        assertThat(feed)
+                .startsWith("BEGIN:VCALENDAR\r\nVERSION:2.0")
+                .contains(
+                        "UID:visit-" + visit + "@morphotera",
+                        "DTSTART;VALUE=DATE:20310701",
+                        "DTEND;VALUE=DATE:20310702")
+                .contains("UID:retest-" + plot.mainZone + "-routine-1@morphotera");
+        planned.put("day", "2031-07-04");
+        planned.put("version", 1);
+        adviser.send("PUT", "/api/visits/" + visit, planned).expect(200);
+        String moved = feed(url);
+        assertThat(moved.substring(moved.indexOf("UID:visit-" + visit)))
+                .contains("SEQUENCE:1", "DTSTART;VALUE=DATE:20310704");
+    }
+
+    @Test
+    void a_new_address_closes_the_old_and_no_address_opens_nothing() {
+        String first = adviser.send("POST", "/api/calendar", null).expect(200).text("/url");
+        String second = adviser.send("POST", "/api/calendar", null).expect(200).text("/url");
+        assertThat(first).isNotEqualTo(second);
+        assertThat(feed(first)).isEqualTo("404");
+        assertThat(feed(second)).startsWith("BEGIN:VCALENDAR");
+        assertThat(feed("/api/calendar/guess.ics")).isEqualTo("404");
+        assertThat(new Client()
+                        .get("/api/retests?from=2031-01-01&to=2031-02-01")
+                        .status())
+                .isEqualTo(401);
+    }
+}
