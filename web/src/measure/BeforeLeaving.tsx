@@ -32,7 +32,7 @@ export function BeforeLeaving({ whole, methods, places }: Props) {
   return (
     <details className="mt-7 border-t border-rule pt-3">
       <summary className="flex min-h-11 cursor-pointer items-center text-lg font-semibold">
-        {leavingWords(items.length)}
+        <span className="link">{leavingWords(items.length)}</span>
       </summary>
       <ol className="mt-1">
         {items.map((item) => (
