@@ -4,6 +4,7 @@ import type { WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
+import { Gallery } from '../measure/pictures/Gallery';
 import { BesidePage } from './BesidePage';
 import { ScoreAgain } from './ScoreAgain';
 import { ScoresView } from './ScoresView';
@@ -65,6 +66,7 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
       <Tabs.Content value="found">
         <ValuesPage whole={whole} zone={zone} />
       </Tabs.Content>
+      <Gallery whole={whole} />
       {view !== 'beside' && <ScoreAgain whole={whole} zone={zone} />}
     </Tabs.Root>
   );
