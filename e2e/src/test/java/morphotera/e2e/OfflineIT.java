@@ -391,8 +391,10 @@ class OfflineIT {
         adviser.button("Take these shares").click();
         assertThat(page.getByLabel("Living plants")).hasValue("40");
         page.getByLabel("Was each point looked at from straight above?").check();
+        // It counts once the core has said what it comes to.
+        page.getByTestId("score").waitFor();
         adviser.button("Count this reading").click();
-        assertThat(page.getByText("Kept on this device, to send.")).isVisible();
+        page.getByText("Kept on this device, to send.").waitFor();
         adviser.offline(false);
         adviser.waitUntilSent();
         JsonNode photograph =

@@ -23,6 +23,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
@@ -189,6 +190,14 @@ class Problems {
             }
         }
         return ourFault(fault);
+    }
+
+    /** The same of somebody who listened to a stream. */
+    @ExceptionHandler
+    @Nullable
+    ResponseEntity<Problem> unheard(AsyncRequestNotUsableException fault) {
+        LOG.debug("the stream was not listened to any more", fault);
+        return null;
     }
 
     @ExceptionHandler

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.converter.HttpMessageNotWritableException;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 
 class UnheardTest {
     private final Problems problems = new Problems();
@@ -12,6 +13,12 @@ class UnheardTest {
     @Test
     void a_phone_that_goes_out_of_reach_while_it_is_answered_is_no_fault_of_ours() {
         assertThat(problems.unheard(new HttpMessageNotWritableException("", new IOException("Broken pipe"))))
+                .isNull();
+    }
+
+    @Test
+    void nor_is_one_that_listened_to_a_stream() {
+        assertThat(problems.unheard(new AsyncRequestNotUsableException("gone", new IOException("Broken pipe"))))
                 .isNull();
     }
 
