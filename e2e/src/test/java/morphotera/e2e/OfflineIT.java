@@ -101,7 +101,7 @@ class OfflineIT {
 
     private void count() {
         adviser.button("Count this reading").click();
-        assertThat(page.getByText("Kept on this device, to send.")).isVisible();
+        page.getByText("Kept on this device, to send.").waitFor();
     }
 
     @Test

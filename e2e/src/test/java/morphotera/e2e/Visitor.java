@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Geolocation;
 import java.nio.file.Path;
@@ -26,6 +27,8 @@ final class Visitor implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    private static final double PATIENCE_MS = 20_000;
 
     /** One browser for all; each visitor has a profile of their own in it. It ends with the tests. */
     private static final Browser BROWSER = Playwright.create(
@@ -48,7 +51,9 @@ final class Visitor implements AutoCloseable {
                 .setLocale("en-GB")
                 .setGeolocation(new Geolocation(47.6512, -29.1512).setAccuracy(4))
                 .setPermissions(List.of("geolocation")));
-        context.setDefaultTimeout(20_000);
+        context.setDefaultTimeout(PATIENCE_MS);
+        // A busy disk takes its time: what is looked for is waited for as long as what is pressed.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         anotherTab();
     }
 
