@@ -23,8 +23,6 @@ import morphotera.app.land.Land;
 import morphotera.app.land.LandBodies;
 import morphotera.app.land.Spot;
 import morphotera.app.land.Zone;
-import morphotera.app.measure.ClockMapper;
-import morphotera.app.measure.DraftMapper;
 import morphotera.app.measure.ReadingBody;
 import morphotera.app.measure.Readings;
 import morphotera.app.people.DemoPeople;
@@ -57,11 +55,10 @@ class DemoStart implements ApplicationRunner {
     private final Land land;
     private final Visits visits;
     private final Readings readings;
-    private final ClockMapper clocks;
-    private final DraftMapper drafts;
     private final InterventionMapper interventions;
     private final Weather weather;
     private final DemoBag bag;
+    private final DemoHole hole;
     private final Json json;
     private final Clock clock;
 
@@ -71,11 +68,10 @@ class DemoStart implements ApplicationRunner {
             Land land,
             Visits visits,
             Readings readings,
-            ClockMapper clocks,
-            DraftMapper drafts,
             InterventionMapper interventions,
             Weather weather,
             DemoBag bag,
+            DemoHole hole,
             Json json,
             Clock clock) {
         this.practices = practices;
@@ -83,11 +79,10 @@ class DemoStart implements ApplicationRunner {
         this.land = land;
         this.visits = visits;
         this.readings = readings;
-        this.clocks = clocks;
-        this.drafts = drafts;
         this.interventions = interventions;
         this.weather = weather;
         this.bag = bag;
+        this.hole = hole;
         this.json = json;
         this.clock = clock;
     }
@@ -317,7 +312,9 @@ class DemoStart implements ApplicationRunner {
                 bag.ground(observer, id(start), visitId, all.get(0), start.plusSeconds(600));
             }
             if (visit.running() != null) {
-                visit.running().forEach(hole -> run(observer, visitId, spots.get(hole.spot()), hole));
+                visit.running()
+                        .forEach(one -> hole.begin(
+                                observer, visitId, spots.get(one.spot()).id(), one, this::id));
             }
         }
 
@@ -351,59 +348,6 @@ class DemoStart implements ApplicationRunner {
                     right,
                     body.takenAt(),
                     wrong.id());
-        }
-
-        /** A hole that is being read now: what was typed so far, and the clock for the next reading. */
-        private void run(Viewer observer, UUID visitId, Spot spot, Scenario.RunningHole hole) {
-            double first = hole.levels().get(0).get(0);
-            double last = hole.levels().get(hole.levels().size() - 1).get(0);
-            Instant zero = clock.instant().minusSeconds((long) (first * 60));
-            Instant began = clock.instant().minusSeconds((long) (last * 60));
-            List<Object> levels = hole.levels().stream()
-                    .map(level -> (Object) Simulator.map("minutes", first - level.get(0), "depthMm", level.get(1)))
-                    .toList();
-            Map<String, Object> body = Simulator.map(
-                    "version",
-                    1,
-                    "variant",
-                    "ruler",
-                    "step",
-                    hole.next(),
-                    "zeroAt",
-                    zero.toString(),
-                    "values",
-                    Simulator.map(
-                            "holeDiameterMm",
-                            150,
-                            "holeDepthMm",
-                            300,
-                            "square",
-                            false,
-                            "presoaked",
-                            true,
-                            "levels",
-                            levels));
-            drafts.keep(
-                    observer,
-                    spot.id(),
-                    new DraftMapper.Row(
-                            visitId, spot.id(), null, "percolation-hole", 1, "ruler", null, json.write(body), began));
-            clocks.add(
-                    observer,
-                    new morphotera.app.measure.Clock(
-                            id(began),
-                            visitId,
-                            null,
-                            null,
-                            spot.id(),
-                            null,
-                            null,
-                            "percolation-hole",
-                            "ruler",
-                            1,
-                            hole.step(),
-                            began,
-                            null));
         }
     }
 }
