@@ -74,7 +74,7 @@ class FieldImporter implements Importer {
             String use = feature.text("use") == null ? "arable" : feature.text("use");
             List<LandBodies.CornerBody> outline = outline(feature);
             LandBodies.FieldBody body = body(holding, name, use, feature, outline);
-            Map<String, Object> shown = Geo.shown(
+            Map<String, Object> shown = Sifted.shown(
                     "holding", holding, "name", name, "use", use, "areaHa", areaHa(outline), "corners", outline.size());
             String key = holding + "\n" + name;
             List<Corner> before = outlines.get(key);
@@ -85,7 +85,7 @@ class FieldImporter implements Importer {
                 return;
             }
             if (before != null) {
-                throw Geo.refused(
+                throw Sifted.refused(
                         "already-there",
                         "There is a field '" + name
                                 + "' with another outline on this holding: name this one otherwise.");
@@ -156,19 +156,19 @@ class FieldImporter implements Importer {
             case "Polygon" -> polygons.add(coordinates);
             case "MultiPolygon" -> coordinates.forEach(polygons::add);
             default ->
-                throw Geo.refused(
+                throw Sifted.refused(
                         "not-a-polygon", "A field is a Polygon or a MultiPolygon; this is " + feature.kind() + ".");
         }
         List<List<Boundary.Corner>> parts = new ArrayList<>();
         for (JsonNode polygon : polygons) {
             if (polygon.size() > 1) {
-                throw Geo.refused(
+                throw Sifted.refused(
                         "hole", "This outline has a hole: draw it as a place to avoid after the field is there.");
             }
             parts.add(corners(Geo.ring(polygon.path(0))));
         }
         if (parts.isEmpty()) {
-            throw Geo.refused("empty", "There is no corner in it.");
+            throw Sifted.refused("empty", "There is no corner in it.");
         }
         return Plot.joined("/outline", parts).stream()
                 .map(at -> new LandBodies.CornerBody(at.lat(), at.lon()))

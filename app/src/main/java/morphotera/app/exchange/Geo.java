@@ -5,11 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import morphotera.app.land.LandBodies;
 import morphotera.ground.Nullable;
-import morphotera.ground.Refusal;
-import morphotera.ground.Refused;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -50,19 +47,20 @@ class Geo {
         JsonNode tree;
         try {
             if (Files.size(file) > MOST_BYTES) {
-                throw refused("too-large", "A file of places takes 20 MB at most.");
+                throw Sifted.refused("too-large", "A file of places takes 20 MB at most.");
             }
             tree = json.readTree(Files.readAllBytes(file));
         } catch (IOException fault) {
-            throw refused("not-readable", "The file cannot be read.");
+            throw Sifted.refused("not-readable", "The file cannot be read.");
         } catch (JacksonException fault) {
-            throw refused("not-readable", "This is not GeoJSON: " + fault.getOriginalMessage());
+            throw Sifted.refused("not-readable", "This is not GeoJSON: " + fault.getOriginalMessage());
         }
         List<JsonNode> all = new ArrayList<>();
         switch (tree.path("type").asString("")) {
             case "FeatureCollection" -> tree.path("features").forEach(all::add);
             case "Feature" -> all.add(tree);
-            default -> throw refused("not-readable", "GeoJSON with a FeatureCollection or a Feature is expected.");
+            default ->
+                throw Sifted.refused("not-readable", "GeoJSON with a FeatureCollection or a Feature is expected.");
         }
         List<Feature> features = new ArrayList<>();
         for (JsonNode one : all) {
@@ -82,7 +80,7 @@ class Geo {
             corners.add(corner(at));
         }
         if (corners.size() < 4 || !corners.get(0).equals(corners.get(corners.size() - 1))) {
-            throw refused("open", "This outline is open: its last corner has to be its first again.");
+            throw Sifted.refused("open", "This outline is open: its last corner has to be its first again.");
         }
         return corners.subList(0, corners.size() - 1);
     }
@@ -92,26 +90,13 @@ class Geo {
                 || at.size() < 2
                 || !at.get(0).isNumber()
                 || !at.get(1).isNumber()) {
-            throw refused("not-a-place", "A place is two numbers, the longitude first.");
+            throw Sifted.refused("not-a-place", "A place is two numbers, the longitude first.");
         }
         double lon = at.get(0).asDouble();
         double lat = at.get(1).asDouble();
         if (!(Math.abs(lat) <= 90 && Math.abs(lon) <= 180)) {
-            throw refused("off-the-globe", "This place lies off the globe: longitude first, in degrees.");
+            throw Sifted.refused("off-the-globe", "This place lies off the globe: longitude first, in degrees.");
         }
         return new LandBodies.CornerBody(lat, lon);
-    }
-
-    static Refused refused(String code, String text) {
-        return new Refused(List.of(new Refusal("", code, text)));
-    }
-
-    /** A row as it is shown before anything is saved. */
-    static Map<String, Object> shown(Object... pairs) {
-        Map<String, Object> row = new java.util.LinkedHashMap<>();
-        for (int i = 0; i < pairs.length; i += 2) {
-            row.put((String) pairs[i], pairs[i + 1]);
-        }
-        return row;
     }
 }

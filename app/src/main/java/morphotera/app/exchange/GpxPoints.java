@@ -32,7 +32,7 @@ final class GpxPoints {
         try (InputStream in = Files.newInputStream(file)) {
             return points(factory.createXMLStreamReader(in));
         } catch (IOException | XMLStreamException fault) {
-            throw Geo.refused("not-readable", "This is not GPX: " + firstLine(fault.getMessage()));
+            throw Sifted.refused("not-readable", "This is not GPX: " + firstLine(fault.getMessage()));
         }
     }
 
@@ -42,7 +42,7 @@ final class GpxPoints {
         while (xml.hasNext()) {
             int event = xml.next();
             if (event == XMLStreamConstants.DTD || event == XMLStreamConstants.ENTITY_REFERENCE) {
-                throw Geo.refused("entities", "A file with a document type or entities of its own is not read.");
+                throw Sifted.refused("entities", "A file with a document type or entities of its own is not read.");
             }
             if (event == XMLStreamConstants.START_ELEMENT) {
                 gpx |= xml.getLocalName().equals("gpx");
@@ -52,7 +52,7 @@ final class GpxPoints {
             }
         }
         if (!gpx) {
-            throw Geo.refused("not-readable", "This is not GPX: there is no gpx element.");
+            throw Sifted.refused("not-readable", "This is not GPX: there is no gpx element.");
         }
         return points;
     }
@@ -81,7 +81,7 @@ final class GpxPoints {
         StringBuilder text = new StringBuilder();
         for (int event = xml.next(); event != XMLStreamConstants.END_ELEMENT; event = xml.next()) {
             if (event == XMLStreamConstants.ENTITY_REFERENCE) {
-                throw Geo.refused("entities", "A file with a document type or entities of its own is not read.");
+                throw Sifted.refused("entities", "A file with a document type or entities of its own is not read.");
             }
             if (event == XMLStreamConstants.CHARACTERS || event == XMLStreamConstants.CDATA) {
                 text.append(xml.getText());

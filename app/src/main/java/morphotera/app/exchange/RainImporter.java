@@ -39,14 +39,14 @@ class RainImporter implements Importer {
                 ? land.holdings(viewer)
                 : List.of(land.holding(viewer, incoming.holdingId()));
         if (holdings.isEmpty()) {
-            throw Geo.refused("missing", "There is no holding yet that rain could fall on.");
+            throw Sifted.refused("missing", "There is no holding yet that rain could fall on.");
         }
         Map<java.time.LocalDate, Weather.Kept> known = weather
                 .kept(viewer, holdings.get(0).id())
                 .stream()
                 .collect(Collectors.toMap(Weather.Kept::day, Function.identity()));
         for (Weather.Kept day : file.days()) {
-            Map<String, Object> shown = Geo.shown(
+            Map<String, Object> shown = Sifted.shown(
                     "day",
                     day.day(),
                     "rainMm",
@@ -74,11 +74,11 @@ class RainImporter implements Importer {
     private static String text(Incoming incoming) {
         try {
             if (Files.size(incoming.file()) > MOST_BYTES) {
-                throw Geo.refused("too-large", "A table of rain takes 20 MB at most.");
+                throw Sifted.refused("too-large", "A table of rain takes 20 MB at most.");
             }
             return Files.readString(incoming.file(), StandardCharsets.UTF_8).replace("\uFEFF", "");
         } catch (IOException fault) {
-            throw Geo.refused("not-readable", "The file is not text in UTF-8.");
+            throw Sifted.refused("not-readable", "The file is not text in UTF-8.");
         }
     }
 }

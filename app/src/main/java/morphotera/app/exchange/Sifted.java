@@ -33,6 +33,20 @@ final class Sifted {
     private long same;
     private long change;
 
+    /** A row, or a file as a whole, that cannot be taken. */
+    static Refused refused(String code, String text) {
+        return new Refused(List.of(new Refusal("", code, text)));
+    }
+
+    /** A row as it is shown before anything is saved: names and values in turn. */
+    static Map<String, Object> shown(Object... pairs) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            row.put((String) pairs[i], pairs[i + 1]);
+        }
+        return row;
+    }
+
     /** A good row that is not there yet; shown with the first of them. */
     void add(Map<String, Object> shown) {
         rows++;

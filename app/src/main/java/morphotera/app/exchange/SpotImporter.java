@@ -73,7 +73,7 @@ class SpotImporter implements Importer {
                     .stripLeading()
                     .startsWith("<");
         } catch (IOException fault) {
-            throw Geo.refused("not-readable", "The file cannot be read.");
+            throw Sifted.refused("not-readable", "The file cannot be read.");
         }
     }
 
@@ -142,7 +142,7 @@ class SpotImporter implements Importer {
             Findings findings = new Findings();
             body.check(findings);
             findings.throwIfAny();
-            Map<String, Object> shown = Geo.shown(
+            Map<String, Object> shown = Sifted.shown(
                     "field", field.name(), "zone", zone.name(), "label", label, "lat", body.lat(), "lon", body.lon());
             for (Spot spot : there) {
                 if (spot.label().equals(label) && isNear(spot, point.at())) {
@@ -150,7 +150,7 @@ class SpotImporter implements Importer {
                     return;
                 }
                 if (spot.label().equals(label) && spot.retiredOn() == null) {
-                    throw Geo.refused(
+                    throw Sifted.refused(
                             "already-there", "There is a spot '" + label + "' elsewhere in " + field.name() + ".");
                 }
             }
@@ -168,7 +168,7 @@ class SpotImporter implements Importer {
                     .filter(one -> one.getValue().contains(corner))
                     .map(Map.Entry::getKey)
                     .findFirst()
-                    .orElseThrow(() -> Geo.refused(
+                    .orElseThrow(() -> Sifted.refused(
                             "outside",
                             said ? "This place lies outside the field." : "This place lies in none of the fields."));
         }
@@ -180,8 +180,8 @@ class SpotImporter implements Importer {
                         ? one.kind().equals("main")
                         : one.name().equals(name) || one.kind().equals(name))
                 .findFirst()
-                .orElseThrow(
-                        () -> Geo.refused("unknown-zone", "There is no zone '" + name + "' in " + field.name() + "."));
+                .orElseThrow(() ->
+                        Sifted.refused("unknown-zone", "There is no zone '" + name + "' in " + field.name() + "."));
     }
 
     private static boolean isNear(Spot spot, LandBodies.CornerBody at) {
