@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Probe } from '../api/types';
-import { show } from '../ground/format';
+import { inSentence, show } from '../ground/format';
 import { scale } from '../ground/scale';
 
 type Instant = { atS: number; value: number };
@@ -51,7 +51,7 @@ export function FromProbe({
         className="link min-h-11 justify-self-start text-base"
         onClick={() => setHeld(probe)}
       >
-        Take it from the {probe.name.charAt(0).toLowerCase() === 'p' ? probe.name : probe.name.toLowerCase()}
+        Take it from the {inSentence(probe.name)}
         {probe.standIn && ' (a stand-in)'}
       </button>
     );
