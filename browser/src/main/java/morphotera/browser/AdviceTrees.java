@@ -9,6 +9,7 @@ import java.util.Map;
 import morphotera.decide.Advice;
 import morphotera.decide.CrossChecks;
 import morphotera.decide.Lift;
+import morphotera.decide.Ruling;
 
 /** What the evidence comes to, as trees. */
 final class AdviceTrees {
@@ -55,7 +56,13 @@ final class AdviceTrees {
                 "turn",
                 orNull(one.turn(), AdviceTrees::turn),
                 "remedies",
-                one.remedies());
+                one.remedies(),
+                "ruling",
+                orNull(one.ruling(), AdviceTrees::ruling));
+    }
+
+    static Object ruling(Ruling one) {
+        return of("cause", one.cause(), "word", one.word(), "by", one.by(), "why", one.why());
     }
 
     static Object evidence(Advice.Evidence one) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import morphotera.decide.Advice;
 import morphotera.decide.CauseTable;
+import morphotera.decide.Ruling;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
@@ -95,6 +96,23 @@ final class Bundle {
                 "log",
                 one -> new Advice.Log(
                         one.at("kind").text(), Days.of(one.at("doneOn").text()), one.textOrNull("zoneId")));
+    }
+
+    /** What people said of a zone's causes in a visit. */
+    List<Ruling> rulings(String visit, String zone) {
+        List<Ruling> all = new ArrayList<>();
+        tree.eachOrNone("rulings", one -> {
+            if (one.at("visitId").text().equals(visit)
+                    && one.at("zoneId").text().equals(zone)) {
+                all.add(new Ruling(
+                        one.at("cause").text(),
+                        Coded.of(Ruling.Word.values(), one.at("word").text()),
+                        Coded.of(Ruling.By.values(), one.at("by").text()),
+                        one.at("why").text()));
+            }
+            return one;
+        });
+        return all;
     }
 
     /** The copy's own table of causes, else the one that ships with the core. */

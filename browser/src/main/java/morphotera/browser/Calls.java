@@ -179,7 +179,8 @@ public final class Calls {
                     asked.zone(),
                     asked.visit(),
                     bundle.standing(),
-                    bundle.log()));
+                    bundle.log(),
+                    bundle.rulings(asked.visit().id(), asked.zone().id())));
         });
     }
 

@@ -2,11 +2,9 @@ package morphotera.decide;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import morphotera.ground.Coded;
 import morphotera.ground.Months;
 import morphotera.ground.Nullable;
@@ -35,8 +33,6 @@ public record Advice(
         List<CrossChecks.Question> questions,
         List<PlanStep> plan,
         Map<String, Map<String, Known>> known) {
-
-    private static final int PLANNED_YEARS = 5;
 
     /** What a sum can be filled in with: the best reading's value and how far it may be out. */
     public record Known(double value, @Nullable Double spread, String measure, List<String> readings) {}
@@ -78,6 +74,7 @@ public record Advice(
     public record Turn(
             String finding, String text, boolean ifSeen, Causes.Word word, boolean inDoubt, List<String> methods) {}
 
+    /** @param ruling what a person said of it; the belief computed stays beside it */
     public record Cause(
             String id,
             String text,
@@ -86,7 +83,8 @@ public record Advice(
             @Nullable String gate,
             List<Evidence> evidence,
             @Nullable Turn turn,
-            List<String> remedies) {}
+            List<String> remedies,
+            @Nullable Ruling ruling) {}
 
     public record NextTest(
             String method,
@@ -125,7 +123,21 @@ public record Advice(
             Site.Zone zone,
             VisitDay visit,
             List<Taken> readings,
-            List<Log> log) {
+            List<Log> log,
+            List<Ruling> rulings) {
+        TextureGroup texture = site.textureGroupOf(zone);
+        Judgement judgement = judge(table, site, zone, visit, readings, log);
+        return of(
+                table,
+                judgement,
+                rulings,
+                Called.of(judgement, rulings).steps(remedies, site.latitude() < 0, Months.of(visit.day())),
+                known(remedies, judgement.facts(), site, zone, texture));
+    }
+
+    /** What a zone's evidence comes to, before it is put in words. */
+    public static Judgement judge(
+            CauseTable table, Site site, Site.Zone zone, VisitDay visit, List<Taken> readings, List<Log> log) {
         TextureGroup texture = site.textureGroupOf(zone);
         Facts.Asked asked = new Facts.Asked(
                 visit.day(),
@@ -137,7 +149,7 @@ public record Advice(
                         .map(one -> new Facts.Done(one.kind(), one.day()))
                         .toList(),
                 null);
-        Judgement judgement = Judgement.of(
+        return Judgement.of(
                 table,
                 setting(site, texture, visit),
                 Coded.of(School.values(), site.school()),
@@ -145,26 +157,25 @@ public record Advice(
                 asked,
                 zone(site, zone, visit, readings),
                 good(site, zone, visit, readings));
-        return of(
-                table,
-                judgement,
-                plan(judgement, remedies, site.latitude() < 0, Months.of(visit.day())),
-                known(remedies, judgement.facts(), site, zone, texture));
     }
 
     /** A judgement by itself, with no field behind it. */
     public static Advice of(CauseTable table, Judgement judgement) {
-        return of(table, judgement, List.of(), Map.of());
+        return of(table, judgement, List.of(), List.of(), Map.of());
     }
 
     private static Advice of(
-            CauseTable table, Judgement judgement, List<PlanStep> plan, Map<String, Map<String, Known>> known) {
+            CauseTable table,
+            Judgement judgement,
+            List<Ruling> rulings,
+            List<PlanStep> plan,
+            Map<String, Map<String, Known>> known) {
         return new Advice(
                 table.name(),
                 table.version(),
                 table.note(),
                 judgement.causes().stream()
-                        .map(one -> cause(table, one, judgement))
+                        .map(one -> cause(table, one, judgement, rulings))
                         .toList(),
                 judgement.nextTests().stream().map(one -> nextTest(table, one)).toList(),
                 judgement.blocked().stream()
@@ -216,7 +227,7 @@ public record Advice(
                 site.use(), texture == null ? null : texture.word(), site.climate(), site.coastal(), clear);
     }
 
-    private static Cause cause(CauseTable table, Causes.Judged judged, Judgement judgement) {
+    private static Cause cause(CauseTable table, Causes.Judged judged, Judgement judgement, List<Ruling> rulings) {
         List<Evidence> evidence = judged.evidence().stream()
                 .map(weighed -> {
                     Facts.Answer answer = judgement.answers().get(weighed.finding());
@@ -252,36 +263,11 @@ public record Advice(
                                 turn.word(),
                                 turn.inDoubt(),
                                 table.finding(turn.finding()).orElseThrow().methods()),
-                judged.cause().remedies());
-    }
-
-    private static PlanStep step(Schedule.Step step) {
-        return new PlanStep(
-                step.remedy(),
-                step.after().stream()
-                        .map(after -> new PlanAfter(
-                                after.remedy(),
-                                after.rule().word(),
-                                after.rule().text()))
-                        .toList(),
-                step.with() == null ? null : step.with().word(),
-                step.with() == null ? null : step.with().text(),
-                null,
-                null,
-                Months.word(step.from()),
-                Months.word(step.to()));
-    }
-
-    private static PlanStep struck(Schedule.Struck one) {
-        return new PlanStep(
-                one.remedy(),
-                List.of(),
-                null,
-                null,
-                one.rule().word(),
-                one.rule().text(),
-                null,
-                null);
+                judged.cause().remedies(),
+                rulings.stream()
+                        .filter(one -> one.cause().equals(judged.cause().id()))
+                        .findFirst()
+                        .orElse(null));
     }
 
     private static NextTest nextTest(CauseTable table, NextTests.Offer offer) {
@@ -303,48 +289,6 @@ public record Advice(
 
     private static String text(CauseTable table, String finding) {
         return table.finding(finding).orElseThrow().text();
-    }
-
-    /** The remedies of what is likely or possible and of every gate, in an order that holds, each in its months. */
-    private static List<PlanStep> plan(Judgement judgement, List<Remedy> all, boolean south, int from) {
-        Set<String> remedies = new LinkedHashSet<>();
-        Set<String> gates = new LinkedHashSet<>();
-        boolean lowerPh = false;
-        for (Causes.Judged cause : judgement.causes()) {
-            boolean serves = cause.word() == Causes.Word.LIKELY || cause.word() == Causes.Word.POSSIBLE;
-            if (cause.gate() != null) {
-                gates.add(cause.cause().id());
-            }
-            if (serves || cause.gate() != null) {
-                remedies.addAll(cause.cause().remedies());
-                lowerPh |= cause.cause().id().equals("alkaline-carbonate");
-            }
-        }
-        Facts facts = judgement.facts();
-        Plan.Ground ground = new Plan.Ground(
-                null,
-                first(facts, "laboratory.ph", "ph.topsoil"),
-                first(facts, "laboratory.carbonatePercent", "carbonate-fizz.percent"),
-                first(facts, "laboratory.esp"),
-                first(facts, "dispersion.score"),
-                null,
-                lowerPh);
-        Map<String, List<Integer>> months = new LinkedHashMap<>();
-        all.forEach(one -> months.put(one.description().id(), one.description().months()));
-        Schedule schedule = Schedule.of(List.copyOf(remedies), ground, gates, months, south, from, PLANNED_YEARS);
-        List<PlanStep> plan = new ArrayList<>();
-        schedule.steps().forEach(one -> plan.add(step(one)));
-        schedule.struckOut().forEach(one -> plan.add(struck(one)));
-        return plan;
-    }
-
-    private static @Nullable Double first(Facts facts, String... measures) {
-        for (String measure : measures) {
-            if (facts.best(measure).isPresent()) {
-                return facts.best(measure).get().value();
-            }
-        }
-        return null;
     }
 
     /** What each remedy's sum, and the water budget, can take from the readings and the site. */

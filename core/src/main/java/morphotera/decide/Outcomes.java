@@ -46,6 +46,38 @@ public final class Outcomes {
         return new Learned(table, List.copyOf(taught));
     }
 
+    /** What one more case changes on top of the others: each finding it answers, before it and after. */
+    public static List<Taught> byOneMore(CauseTable first, List<Outcome> others, Outcome one) {
+        List<Outcome> all = new ArrayList<>(others);
+        all.add(one);
+        CauseTable before = learn(first, others).table();
+        return learn(first, all).taught().stream()
+                .filter(taught ->
+                        taught.cause().equals(one.cause()) && one.findings().get(taught.finding()) != null)
+                .map(taught -> {
+                    CauseTable.Evidence was = evidence(before, taught.cause(), taught.finding());
+                    return new Taught(
+                            taught.cause(),
+                            taught.finding(),
+                            was.t(),
+                            taught.tAfter(),
+                            was.f(),
+                            taught.fAfter(),
+                            taught.casesWith(),
+                            taught.casesWithout());
+                })
+                .toList();
+    }
+
+    private static CauseTable.Evidence evidence(CauseTable table, String cause, String finding) {
+        return table.causes().stream()
+                .filter(one -> one.id().equals(cause))
+                .flatMap(one -> one.evidence().stream())
+                .filter(one -> one.finding().equals(finding))
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static CauseTable.Cause learn(CauseTable.Cause cause, List<Outcome> outcomes, List<Taught> taught) {
         List<CauseTable.Evidence> evidence = new ArrayList<>();
         for (CauseTable.Evidence before : cause.evidence()) {

@@ -46,6 +46,7 @@ public final class Plan {
         ROOTS_AFTER("No subsoiling without roots after it: it would close again."),
         WATER_AND_EROSION_FIRST("Drainage and erosion come before building topsoil."),
         ACID_BEFORE_LEGUME("Legumes are sown once the acid is mended."),
+        OUT_OF_MONTHS("It lies outside the months in which it is done."),
         NO_WINDOW("Its months do not come again within the years of the plan, after what it waits for.");
 
         private final String text;

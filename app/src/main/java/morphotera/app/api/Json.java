@@ -20,4 +20,8 @@ public class Json {
     public <T> T read(String text, TypeReference<T> type) {
         return text == null ? null : mapper.readValue(text, type);
     }
+
+    public <T> T read(String text, Class<T> type) {
+        return text == null ? null : mapper.readValue(text, type);
+    }
 }

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import morphotera.app.decide.Rulings;
 import morphotera.app.follow.Intervention;
 import morphotera.app.follow.Interventions;
 import morphotera.app.land.Field;
@@ -19,6 +20,7 @@ import morphotera.app.pictures.Photographs;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.app.tables.ShippedTables;
+import morphotera.app.tables.TaughtTable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -33,6 +35,7 @@ class CopyController {
     private final Interventions interventions;
     private final Photographs photographs;
     private final ShippedTables tables;
+    private final Rulings rulings;
     private final Clock clock;
 
     CopyController(
@@ -43,6 +46,7 @@ class CopyController {
             Interventions interventions,
             Photographs photographs,
             ShippedTables tables,
+            Rulings rulings,
             Clock clock) {
         this.land = land;
         this.visits = visits;
@@ -51,6 +55,7 @@ class CopyController {
         this.interventions = interventions;
         this.photographs = photographs;
         this.tables = tables;
+        this.rulings = rulings;
         this.clock = clock;
     }
 
@@ -62,6 +67,7 @@ class CopyController {
      * @param readings all versions, each with its result
      * @param log what was done to the field
      * @param photographs what they are of; the pictures themselves are asked for one by one
+     * @param rulings what was said of causes
      * @param yardstick the curves it is scored with, as a tree
      */
     record Copy(
@@ -73,6 +79,7 @@ class CopyController {
             List<morphotera.app.measure.Clock> clocks,
             List<Intervention> log,
             List<Photograph> photographs,
+            List<Rulings.OfVisit> rulings,
             Map<String, Object> yardstick,
             Tables tables) {}
 
@@ -97,7 +104,8 @@ class CopyController {
                 all.stream()
                         .flatMap(visit -> photographs.ofVisit(viewer, visit.id()).stream())
                         .toList(),
+                rulings.standing(viewer, all.stream().map(Visit::id).toList()),
                 tables.yardstick(),
-                new Tables(tables.causes()));
+                new Tables(TaughtTable.tree(tables.causes(), rulings.table(viewer))));
     }
 }

@@ -2,10 +2,10 @@ package morphotera.app.decide;
 
 import java.util.List;
 import java.util.UUID;
-import morphotera.app.api.NotFound;
 import morphotera.app.follow.Interventions;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
+import morphotera.app.land.Zone;
 import morphotera.app.measure.Readings;
 import morphotera.app.measure.TakenReadings;
 import morphotera.app.people.Viewer;
@@ -13,6 +13,8 @@ import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.decide.Advice;
 import morphotera.decide.CauseTable;
+import morphotera.decide.Judgement;
+import morphotera.decide.Ruling;
 import morphotera.decide.remedies.Remedies;
 import morphotera.measure.Site;
 import morphotera.measure.Taken;
@@ -25,29 +27,53 @@ class Judgements {
     private final Land land;
     private final Readings readings;
     private final Interventions interventions;
-    private final CauseTable table;
 
-    Judgements(Visits visits, Land land, Readings readings, Interventions interventions, CauseTable table) {
+    Judgements(Visits visits, Land land, Readings readings, Interventions interventions) {
         this.visits = visits;
         this.land = land;
         this.readings = readings;
         this.interventions = interventions;
-        this.table = table;
     }
 
-    Advice of(Viewer viewer, UUID visitId, String zoneName) {
-        Visit visit = visits.visit(viewer, visitId);
-        Field field = land.field(viewer, visit.fieldId());
-        Site site = field.site();
-        Site.Zone zone = site.zone(zoneName).orElseThrow(() -> new NotFound("zone", zoneName));
-        List<Taken> standing =
-                TakenReadings.of(readings.standing(viewer, field.id()), field, visits.ofField(viewer, field.id()));
-        List<Advice.Log> log = interventions.of(viewer, field.id()).stream()
+    Advice advice(Viewer viewer, CauseTable table, Visit visit, Field field, Zone zone, List<Ruling> rulings) {
+        return Advice.of(
+                table,
+                Remedies.ALL,
+                field.site(),
+                site(field, zone),
+                visit.on(field),
+                standing(viewer, field),
+                log(viewer, field),
+                rulings);
+    }
+
+    Judgement judge(Viewer viewer, CauseTable table, Visit visit, Field field, Zone zone) {
+        return Advice.judge(
+                table, field.site(), site(field, zone), visit.on(field), standing(viewer, field), log(viewer, field));
+    }
+
+    private static Site.Zone site(Field field, Zone zone) {
+        return field.site().zone(zone.id().toString()).orElseThrow();
+    }
+
+    private List<Taken> standing(Viewer viewer, Field field) {
+        return TakenReadings.of(readings.standing(viewer, field.id()), field, visits.ofField(viewer, field.id()));
+    }
+
+    private List<Advice.Log> log(Viewer viewer, Field field) {
+        return interventions.of(viewer, field.id()).stream()
                 .map(one -> new Advice.Log(
                         one.kind(),
                         one.doneOn().toEpochDay(),
                         one.zoneId() == null ? null : one.zoneId().toString()))
                 .toList();
-        return Advice.of(table, Remedies.ALL, site, zone, visit.on(field), standing, log);
+    }
+
+    Visit visit(Viewer viewer, UUID id) {
+        return visits.visit(viewer, id);
+    }
+
+    Field field(Viewer viewer, UUID id) {
+        return land.field(viewer, id);
     }
 }

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Remedies put in an order that holds, each in its months. */
 @RestController
 class PlanController {
-    private static final String MONTH = "\\d{4}-(0[1-9]|1[0-2])";
+    static final String MONTH = "\\d{4}-(0[1-9]|1[0-2])";
 
     private final CauseTable causes;
 

@@ -1,6 +1,7 @@
 package morphotera.app.follow;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import morphotera.ground.Nullable;
 
@@ -18,6 +19,9 @@ public record Intervention(
         @Nullable String crop,
         @Nullable String note,
         int version) {
+    /** In which an amount can be said. */
+    public static final List<String> UNITS =
+            List.of("t/ha", "kg/ha", "m³/ha", "mm", "t", "kg", "m", "animals/ha", "days");
 
     /** Whether it was done to this zone: to it alone or to the whole field. */
     public boolean touches(UUID zone) {

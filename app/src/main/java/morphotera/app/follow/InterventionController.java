@@ -34,8 +34,6 @@ class InterventionController {
             "grazing",
             "irrigation",
             "other");
-    private static final List<String> UNITS =
-            List.of("t/ha", "kg/ha", "m³/ha", "mm", "t", "kg", "m", "animals/ha", "days");
 
     private final Interventions interventions;
 
@@ -64,7 +62,7 @@ class InterventionController {
             findings.word("/kind", kind, "kind", KINDS);
             findings.day("/doneOn", doneOn);
             findings.range("/amount", amount, "An amount", 0, 100_000);
-            findings.word("/unit", unit, "unit", UNITS);
+            findings.word("/unit", unit, "unit", Intervention.UNITS);
             if (amount != null && unit == null) {
                 findings.refuse("/unit", "missing", "An amount needs its unit.");
             }

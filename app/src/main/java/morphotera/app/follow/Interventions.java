@@ -91,6 +91,16 @@ public class Interventions {
         return saved;
     }
 
+    /** Writes what a plan's step did into the log, once. */
+    @Transactional
+    public void log(Viewer viewer, Intervention done) {
+        if (interventions.intervention(viewer, done.id()).isEmpty()) {
+            land.lock(viewer);
+            interventions.add(viewer, done);
+            land.touch(viewer, done.fieldId());
+        }
+    }
+
     private Field field(Viewer viewer, UUID id) {
         try {
             return land.field(viewer, id);

@@ -9,6 +9,9 @@ public final class Forecasts {
     public static final List<Forecast> ALL = List.of(
             new SaltDrained(), new SaltByWater(), new LimedPh(), new HighPh(), new CarbonPools(), new HalfOfTheGap());
 
+    /** What a remedy's promise is held beside. */
+    public static final Forecast NOTHING = new LeftAlone();
+
     private Forecasts() {}
 
     public static Optional<Forecast> find(String id) {

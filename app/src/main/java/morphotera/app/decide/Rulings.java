@@ -1,0 +1,194 @@
+package morphotera.app.decide;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import morphotera.app.api.NotFound;
+import morphotera.app.land.Field;
+import morphotera.app.land.Land;
+import morphotera.app.land.Zone;
+import morphotera.app.papers.Paper;
+import morphotera.app.papers.PaperKind;
+import morphotera.app.papers.Papers;
+import morphotera.app.people.Viewer;
+import morphotera.app.scout.Visit;
+import morphotera.app.scout.Visits;
+import morphotera.decide.CauseTable;
+import morphotera.decide.Judgement;
+import morphotera.decide.Outcomes;
+import morphotera.decide.Ruling;
+import morphotera.ground.Coded;
+import morphotera.ground.Nullable;
+import org.springframework.stereotype.Service;
+
+/** What people said of causes; what was confirmed or ruled out by more than opinion teaches the practice's own table. */
+@Service
+public class Rulings {
+    private final Papers papers;
+    private final Visits visits;
+    private final Land land;
+    private final Judgements judgements;
+    private final CauseTable first;
+
+    Rulings(Papers papers, Visits visits, Land land, Judgements judgements, CauseTable first) {
+        this.papers = papers;
+        this.visits = visits;
+        this.land = land;
+        this.judgements = judgements;
+        this.first = first;
+    }
+
+    /**
+     * A ruling as it is kept.
+     *
+     * @param word null where it was taken back
+     * @param belief that was computed then, from these findings
+     */
+    record Kept(
+            UUID visitId,
+            UUID zoneId,
+            String cause,
+            @Nullable String word,
+            @Nullable String by,
+            @Nullable String why,
+            double belief,
+            Map<String, Boolean> findings) {
+        boolean stands() {
+            return word != null;
+        }
+
+        Ruling ruling() {
+            return new Ruling(cause, Coded.of(Ruling.Word.values(), word), Coded.of(Ruling.By.values(), by), why);
+        }
+    }
+
+    /** @param taught what it changed in the practice's table; empty where it teaches nothing or was taken back */
+    record RulingView(
+            UUID visitId,
+            UUID zoneId,
+            String cause,
+            @Nullable String word,
+            @Nullable String by,
+            @Nullable String why,
+            int version,
+            double belief,
+            String keptBy,
+            Instant keptAt,
+            List<Outcomes.Taught> taught) {}
+
+    /** A ruling that stands, for the device. */
+    public record OfVisit(UUID visitId, UUID zoneId, String cause, String word, String by, String why, int version) {}
+
+    public List<OfVisit> standing(Viewer viewer, List<UUID> visitIds) {
+        return papers.all(viewer, PaperKind.RULING, Kept.class).stream()
+                .filter(one ->
+                        one.body().stands() && visitIds.contains(one.body().visitId()))
+                .map(one -> new OfVisit(
+                        one.body().visitId(),
+                        one.body().zoneId(),
+                        one.body().cause(),
+                        one.body().word(),
+                        one.body().by(),
+                        one.body().why(),
+                        one.version()))
+                .toList();
+    }
+
+    List<Ruling> of(Viewer viewer, UUID visitId, UUID zoneId) {
+        return papers.all(viewer, PaperKind.RULING, Kept.class).stream()
+                .map(Paper::body)
+                .filter(one -> one.stands()
+                        && one.visitId().equals(visitId)
+                        && one.zoneId().equals(zoneId))
+                .map(Kept::ruling)
+                .toList();
+    }
+
+    /** The practice's table: the first judgement, and all that was confirmed or ruled out since. */
+    public CauseTable table(Viewer viewer) {
+        List<Outcomes.Outcome> outcomes = outcomes(viewer, null);
+        return outcomes.isEmpty() ? first : Outcomes.learn(first, outcomes).table();
+    }
+
+    private List<Outcomes.Outcome> outcomes(Viewer viewer, @Nullable UUID but) {
+        return papers.all(viewer, PaperKind.RULING, Kept.class).stream()
+                .filter(one -> !one.id().equals(but))
+                .map(Paper::body)
+                .filter(one -> one.stands() && one.ruling().teaches())
+                .map(Rulings::outcome)
+                .toList();
+    }
+
+    private static Outcomes.Outcome outcome(Kept one) {
+        return new Outcomes.Outcome(one.cause(), one.ruling().word() == Ruling.Word.CONFIRMED, one.findings());
+    }
+
+    /** @param said null to take it back */
+    RulingView put(Viewer viewer, UUID visitId, String cause, String zoneName, @Nullable Ruling said, int version) {
+        if (first.causes().stream().noneMatch(one -> one.id().equals(cause))) {
+            throw new NotFound("cause", cause);
+        }
+        Visit visit = visits.visit(viewer, visitId);
+        Field field = land.field(viewer, visit.fieldId());
+        Zone zone = field.zone(zoneName);
+        Judgement judgement = judgements.judge(viewer, table(viewer), visit, field, zone);
+        Map<String, Boolean> findings = new LinkedHashMap<>();
+        judgement.answers().forEach((finding, answer) -> {
+            if (answer.value() != null) {
+                findings.put(finding, answer.value());
+            }
+        });
+        double belief = judgement.causes().stream()
+                .filter(one -> one.cause().id().equals(cause))
+                .findFirst()
+                .orElseThrow()
+                .belief();
+        Kept kept = new Kept(
+                visitId,
+                zone.id(),
+                cause,
+                said == null ? null : said.word().word(),
+                said == null ? null : said.by().word(),
+                said == null ? null : said.why(),
+                belief,
+                findings);
+        return view(
+                viewer,
+                papers.keep(
+                        viewer,
+                        PaperKind.RULING,
+                        id(visitId, zone.id(), cause),
+                        field.id(),
+                        version,
+                        kept,
+                        stands -> view(viewer, stands)));
+    }
+
+    private RulingView view(Viewer viewer, Paper<Kept> paper) {
+        Kept one = paper.body();
+        return new RulingView(
+                one.visitId(),
+                one.zoneId(),
+                one.cause(),
+                one.word(),
+                one.by(),
+                one.why(),
+                paper.version(),
+                one.belief(),
+                paper.keptBy(),
+                paper.keptAt(),
+                one.stands() && one.ruling().teaches() ? taught(viewer, paper) : List.of());
+    }
+
+    /** What it changes on top of what all the others taught. */
+    private List<Outcomes.Taught> taught(Viewer viewer, Paper<Kept> paper) {
+        return Outcomes.byOneMore(first, outcomes(viewer, paper.id()), outcome(paper.body()));
+    }
+
+    private static UUID id(UUID visitId, UUID zoneId, String cause) {
+        return UUID.nameUUIDFromBytes((visitId + "/" + zoneId + "/" + cause).getBytes(StandardCharsets.UTF_8));
+    }
+}

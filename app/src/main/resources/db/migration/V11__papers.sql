@@ -1,0 +1,15 @@
+-- What people write and keep whole: plans, prices, yardsticks, rulings, reports. Every version stays, none is changed.
+create table paper (
+    practice_id uuid not null references practice (id),
+    kind varchar(20) not null,
+    id uuid not null,
+    version int not null,
+    field_id uuid references field (id),
+    body_json character large object not null,
+    kept_by uuid not null references person (id),
+    kept_at timestamp(9) with time zone not null,
+    primary key (practice_id, kind, id, version)
+);
+
+-- The yardstick a field is scored with; null: the one that ships.
+alter table field add column yardstick_id uuid;
