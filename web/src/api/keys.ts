@@ -15,6 +15,8 @@ export const keys = {
   visits: (fieldId: string) => ['field', fieldId, 'visits'] as const,
   interventions: (fieldId: string) => ['field', fieldId, 'interventions'] as const,
   trend: (fieldId: string, zone: string) => ['field', fieldId, 'trend', zone] as const,
+  plan: (fieldId: string) => ['field', fieldId, 'plan'] as const,
+  prices: ['prices'] as const,
   presence: (visitId: string) => ['presence', visitId] as const,
   visit: (id: string) => ['visit', id] as const,
   scores: (id: string, zone: string) => ['visit', id, 'scores', zone] as const,

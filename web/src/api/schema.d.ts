@@ -108,7 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_8"];
+        put: operations["put_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -203,8 +203,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
+        get: operations["of_3"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fields/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put: operations["put_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -251,7 +267,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -412,7 +428,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_7"];
+        put: operations["put_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -444,7 +460,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_6"];
+        put: operations["put_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -556,7 +572,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_5"];
+        put: operations["put_6"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -572,7 +588,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -692,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put: operations["put_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings/{id}": {
         parameters: {
             query?: never;
@@ -718,7 +750,7 @@ export interface paths {
         get?: never;
         put: operations["setAside"];
         post?: never;
-        delete: operations["takeBack"];
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1039,6 +1071,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/causes/{cause}/ruling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rule"];
+        post?: never;
+        delete: operations["takeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2577,6 +2625,7 @@ export interface components {
             log: components["schemas"]["morphotera.app.follow.Intervention"][];
             photographs: components["schemas"]["morphotera.app.pictures.Photograph"][];
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
+            rulings: components["schemas"]["morphotera.app.decide.Rulings.OfVisit"][];
             tables: components["schemas"]["morphotera.app.copy.CopyController.Tables"];
             visits: components["schemas"]["morphotera.app.scout.Visit"][];
             yardstick: {
@@ -2600,6 +2649,59 @@ export interface components {
             coastal: boolean | null;
             textureGroup: string | null;
             use: string | null;
+        };
+        "morphotera.app.decide.CauseController.RulingBody": {
+            by: string;
+            /** Format: int32 */
+            version: number;
+            why: string;
+            word: string;
+            zone: string;
+        };
+        "morphotera.app.decide.FieldPlanController.PlanBody": {
+            steps: components["schemas"]["morphotera.app.decide.FieldPlanController.StepBody"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.decide.FieldPlanController.StepBody": {
+            /** Format: double */
+            amount: number | null;
+            /** Format: double */
+            cost: number | null;
+            decidedBy: string | null;
+            from: string;
+            /** Format: uuid */
+            id: string;
+            inputs: {
+                [key: string]: unknown;
+            } | null;
+            lookAgain: string | null;
+            remedy: string;
+            state: string | null;
+            to: string;
+            unit: string | null;
+            watch: string[] | null;
+            why: string | null;
+            zone: string | null;
+        };
+        "morphotera.app.decide.Grounds.Point": {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
+        };
+        "morphotera.app.decide.Grounds.StepForecast": {
+            forecast: string;
+            measure: string;
+            nothing: components["schemas"]["morphotera.app.decide.Grounds.Point"][];
+            points: components["schemas"]["morphotera.app.decide.Grounds.Point"][];
+            /** Format: uuid */
+            step: string;
+            unit: string;
         };
         "morphotera.app.decide.PlanController.AfterView": {
             remedy: string;
@@ -2643,6 +2745,77 @@ export interface components {
             rule: string;
             text: string;
         };
+        "morphotera.app.decide.Plans.BreakView": {
+            /** Format: uuid */
+            other: string | null;
+            rule: string;
+            /** Format: uuid */
+            step: string;
+            text: string;
+        };
+        "morphotera.app.decide.Plans.MonthCost": {
+            /** Format: double */
+            cost: number;
+            month: string;
+            /** Format: double */
+            total: number;
+        };
+        "morphotera.app.decide.Plans.PlanView": {
+            breaks: components["schemas"]["morphotera.app.decide.Plans.BreakView"][];
+            /** Format: uuid */
+            fieldId: string;
+            forecasts: components["schemas"]["morphotera.app.decide.Grounds.StepForecast"][];
+            runningCost: components["schemas"]["morphotera.app.decide.Plans.MonthCost"][];
+            steps: components["schemas"]["morphotera.app.decide.Plans.Step"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.decide.Plans.Step": {
+            /** Format: double */
+            amount: number | null;
+            /** Format: double */
+            cost: number | null;
+            decidedBy: string;
+            from: string;
+            /** Format: uuid */
+            id: string;
+            inputs: {
+                [key: string]: unknown;
+            };
+            lookAgain: string | null;
+            remedy: string;
+            state: string;
+            to: string;
+            unit: string | null;
+            watch: string[];
+            why: string | null;
+            /** Format: uuid */
+            zone: string;
+        };
+        "morphotera.app.decide.PriceController.PriceBody": {
+            /** Format: double */
+            amount: number | null;
+            per: string;
+            remedy: string;
+        };
+        "morphotera.app.decide.PriceController.PricesBody": {
+            currency: string;
+            prices: components["schemas"]["morphotera.app.decide.PriceController.PriceBody"][];
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.decide.Prices.Price": {
+            /** Format: double */
+            amount: number;
+            per: string;
+            remedy: string;
+        };
+        "morphotera.app.decide.Prices.PriceList": {
+            currency: string;
+            prices: components["schemas"]["morphotera.app.decide.Prices.Price"][];
+            /** Format: int32 */
+            version: number;
+        };
         "morphotera.app.decide.RemedyController.RemedyView": {
             cautions: string[];
             cost: components["schemas"]["morphotera.decide.Remedy.Cost"];
@@ -2662,6 +2835,36 @@ export interface components {
             serves: string[];
             source: string;
             watch: string[];
+        };
+        "morphotera.app.decide.Rulings.OfVisit": {
+            by: string;
+            cause: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            visitId: string;
+            why: string;
+            word: string;
+            /** Format: uuid */
+            zoneId: string;
+        };
+        "morphotera.app.decide.Rulings.RulingView": {
+            /** Format: double */
+            belief: number;
+            by: string | null;
+            cause: string;
+            /** Format: date-time */
+            keptAt: string;
+            keptBy: string;
+            taught: components["schemas"]["morphotera.decide.Outcomes.Taught"][];
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            visitId: string;
+            why: string | null;
+            word: string | null;
+            /** Format: uuid */
+            zoneId: string;
         };
         "morphotera.app.decide.TrialController.DesignBody": {
             avoid: components["schemas"]["morphotera.app.scout.PolygonBody"][] | null;
@@ -3827,6 +4030,7 @@ export interface components {
             gate: string | null;
             id: string;
             remedies: string[];
+            ruling: components["schemas"]["morphotera.decide.Ruling"] | null;
             text: string;
             turn: components["schemas"]["morphotera.decide.Advice.Turn"] | null;
             /** @enum {string} */
@@ -3912,6 +4116,22 @@ export interface components {
             method: string;
             text: string;
         };
+        "morphotera.decide.Outcomes.Taught": {
+            /** Format: int32 */
+            casesWith: number;
+            /** Format: int32 */
+            casesWithout: number;
+            cause: string;
+            /** Format: double */
+            fAfter: number;
+            /** Format: double */
+            fBefore: number;
+            finding: string;
+            /** Format: double */
+            tAfter: number;
+            /** Format: double */
+            tBefore: number;
+        };
         "morphotera.decide.Remedy.Answer": {
             answer: {
                 [key: string]: unknown;
@@ -3949,6 +4169,16 @@ export interface components {
         "morphotera.decide.Remedy.Reason": {
             code: string;
             text: string;
+        };
+        "morphotera.decide.Ruling": {
+            /** @enum {string} */
+            by: "laboratory" | "trial" | "outcome" | "opinion";
+            cause: string;
+            /** Format: int32 */
+            version: number;
+            why: string;
+            /** @enum {string} */
+            word: "confirmed" | "ruled-out" | "set-aside";
         };
         "morphotera.decide.WaterBudget": {
             /** Format: double */
@@ -4732,7 +4962,7 @@ export interface operations {
             };
         };
     };
-    put_8: {
+    put_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -4920,7 +5150,7 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    of_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4938,6 +5168,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.follow.Intervention"][];
+                };
+            };
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Plans.PlanView"];
+                };
+            };
+        };
+    };
+    put_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.decide.FieldPlanController.PlanBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Plans.PlanView"];
                 };
             };
         };
@@ -4988,7 +5266,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_2: {
         parameters: {
             query: {
                 from: string;
@@ -5265,7 +5543,7 @@ export interface operations {
             };
         };
     };
-    put_7: {
+    put_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5337,7 +5615,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5505,7 +5783,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5575,7 +5853,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query: {
                 visitId: string;
@@ -5778,6 +6056,50 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Prices.PriceList"];
+                };
+            };
+        };
+    };
+    put_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.decide.PriceController.PricesBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Prices.PriceList"];
+                };
+            };
+        };
+    };
     put_3: {
         parameters: {
             query?: never;
@@ -5830,7 +6152,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6456,6 +6778,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.decide.Advice"];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                cause: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.decide.CauseController.RulingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Rulings.RulingView"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query: {
+                zone?: string;
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                cause: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Rulings.RulingView"];
                 };
             };
         };

@@ -60,3 +60,7 @@ export type TestSet = S['morphotera.app.scout.Templates.View'];
 export type WeatherRecord = S['morphotera.app.scout.Weather.Record'];
 export type JudgedDay = S['morphotera.app.scout.WeatherGateController.OfDay'];
 export type ImportView = S['morphotera.app.exchange.ImportController.ImportView'];
+export type FieldPlan = S['morphotera.app.decide.Plans.PlanView'];
+export type PlanStep = S['morphotera.app.decide.Plans.Step'];
+export type PriceList = S['morphotera.app.decide.Prices.PriceList'];
+export type RulingView = S['morphotera.app.decide.Rulings.RulingView'];

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Cause, Evidence, WholeVisit } from '../api/types';
 import { inSentence, show } from '../ground/format';
@@ -6,8 +7,10 @@ import { placeOf } from '../measure/place';
 /** Pixels for each unit of weight, the natural log of how many times likelier. */
 const PX = 46;
 
+type Props = { causes: Cause[]; whole: WholeVisit; below?: (cause: Cause) => ReactNode };
+
 /** Evidence as weight on two sides of one upright: what speaks against at the left, what speaks for at the right. */
-export function Balance({ causes, whole }: { causes: Cause[]; whole: WholeVisit }) {
+export function Balance({ causes, whole, below }: Props) {
   return (
     <div>
       <div className="grid grid-cols-2 text-sm text-faded" aria-hidden="true">
@@ -26,6 +29,7 @@ export function Balance({ causes, whole }: { causes: Cause[]; whole: WholeVisit 
           {cause.gate && <p className="relative mb-2 bg-paper font-semibold text-warn">{cause.gate}</p>}
           <Sides evidence={cause.evidence} whole={whole} />
           {cause.turn && <Turn turn={cause.turn} />}
+          {below?.(cause)}
         </article>
       ))}
     </div>

@@ -13,13 +13,23 @@ import { missingIn, toReading, type Values } from '../measure/draft';
 import { AnswerLists } from './AnswerLists';
 import { RemedyFoot, RemedyHead } from './RemedyWords';
 
-type Props = { remedy: Remedy; known: { [key: string]: KnownValue }; place: string; serves: Cause[] };
+type Props = {
+  remedy: Remedy;
+  known: { [key: string]: KnownValue };
+  place: string;
+  serves: Cause[];
+  /** Takes what was calculated into the plan; missing where there is none to take it into. */
+  onPlan?: ((remedy: Remedy, sum: Sum) => void) | undefined;
+};
+
+/** What a plan keeps of a sum: what went in, and so much for each hectare. */
+export type Sum = { inputs: Record<string, unknown>; perHa: { value: number; unit: string } | null };
 
 /** What a calculator is refused for only once all of it is filled in. */
 const NOT_YET = ['missing'];
 
 /** A remedy with its formula filled in; what the readings know stands there already. */
-export function Calculator({ remedy, known, place, serves }: Props) {
+export function Calculator({ remedy, known, place, serves, onPlan }: Props) {
   const [values, keep] = useKept<Values>(`remedy:${remedy.id}:${place}`, 1, startFrom(remedy, known));
   const { reading, faults } = toReading(remedy.fields, values, '');
   const open = missingIn(remedy.fields, reading, '');
@@ -72,7 +82,18 @@ export function Calculator({ remedy, known, place, serves }: Props) {
         ))}
       </div>
       {answer.data && found.length === 0 ? (
-        <Answer answer={answer.data} />
+        <>
+          <Answer answer={answer.data} />
+          {onPlan && (
+            <button
+              type="button"
+              className="button mt-3"
+              onClick={() => answer.data && onPlan(remedy, { inputs: reading, perHa: perHa(answer.data) })}
+            >
+              Take this amount into the plan
+            </button>
+          )}
+        </>
       ) : (
         <p className="mt-4 text-faded" role="status">
           {missing > 0
@@ -85,6 +106,11 @@ export function Calculator({ remedy, known, place, serves }: Props) {
       <RemedyFoot remedy={remedy} />
     </article>
   );
+}
+
+/** The amount of the product, where the sum ends in one for each hectare. */
+function perHa(answer: RemedyAnswer): Sum['perHa'] {
+  return answer.lines.findLast((line) => line.unit?.endsWith('/ha')) ?? null;
 }
 
 function presetText(field: MethodField): string {

@@ -8,8 +8,13 @@ import { inSentence, show } from '../ground/format';
 import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
 import { labelIn } from '../measure/place';
+import { mayWrite, useMe } from '../people/session';
 import { Balance } from './Balance';
+import { PlanPart } from './plan/PlanPart';
+import { withSum } from './plan/plan';
+import { usePlan, usePrices } from './plan/usePlan';
 import { Remedies } from './Remedies';
+import { Ruling } from './Ruling';
 import { Ticks } from './Ticks';
 import { useCauses } from './useCauses';
 import { WaterBudget } from './WaterBudget';
@@ -25,6 +30,9 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
   const [zone, pickZone] = useZone(whole.field);
   const visitId = whole.visit.id;
   const judged = useCauses(visitId, zone);
+  const plan = usePlan(whole.field.id);
+  const prices = usePrices();
+  const me = useMe();
   const remedies = useQuery({
     queryKey: keys.remedies,
     queryFn: ({ signal }) => take(api.GET('/api/remedies', { signal })) as Promise<Remedy[]>,
@@ -39,7 +47,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
       <Show of={judged}>
         {(judgement) => (
           <div className="grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-10 wide:grid-cols-[minmax(0,1fr)_25rem]">
-            <Causes judgement={judgement} whole={whole} />
+            <Causes judgement={judgement} whole={whole} zone={zone} />
             <div className="grid content-start gap-9">
               <NextTests judgement={judgement} whole={whole} />
               <Questions judgement={judgement} />
@@ -47,12 +55,43 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
               <Blocked judgement={judgement} />
               <Ticks whole={whole} zone={zone} />
             </div>
+            {remedies.data && (
+              <PlanPart
+                of={plan}
+                field={whole.field}
+                zone={zone}
+                judgement={judgement}
+                remedies={remedies.data}
+              />
+            )}
             <section aria-labelledby="sums" className="wide:col-span-2">
               <h2 id="sums" className="text-[1.5rem]">
                 What to do, and how much
               </h2>
               <Show of={remedies}>
-                {(all) => <Remedies remedies={all} judgement={judgement} place={`${visitId}:${zone}`} />}
+                {(all) => (
+                  <Remedies
+                    remedies={all}
+                    judgement={judgement}
+                    place={`${visitId}:${zone}`}
+                    onPlan={
+                      mayWrite(me) && plan.plan.data && prices.data
+                        ? (remedy, sum) =>
+                            void plan.save(
+                              withSum(plan.plan.data?.steps ?? [], {
+                                remedy,
+                                sum,
+                                zone,
+                                areaHa: whole.field.areaHa,
+                                called: judgement.plan.find((one) => one.remedy === remedy.id),
+                                price: prices.data?.prices.find((one) => one.remedy === remedy.id),
+                                now: whole.visit.day.slice(0, 7),
+                              }),
+                            )
+                        : undefined
+                    }
+                  />
+                )}
               </Show>
               <WaterBudget known={judgement.known['water-budget'] ?? {}} place={`${visitId}:${zone}`} />
             </section>
@@ -63,9 +102,12 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
   );
 }
 
-function Causes({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
+function Causes({ judgement, whole, zone }: { judgement: Judgement; whole: WholeVisit; zone: string }) {
+  const me = useMe();
   const weighed = judgement.causes.filter((cause) => cause.evidence.length > 0 || cause.gate);
-  const first = weighed.filter((cause) => cause.gate || cause.word !== 'unlikely').slice(0, 6);
+  const first = weighed
+    .filter((cause) => cause.gate || cause.ruling || cause.word !== 'unlikely')
+    .slice(0, 6);
   const others = judgement.causes.filter((cause) => !first.includes(cause));
   if (weighed.length === 0) {
     return (
@@ -77,7 +119,13 @@ function Causes({ judgement, whole }: { judgement: Judgement; whole: WholeVisit 
   return (
     <section aria-label="Causes">
       {first.length > 0 ? (
-        <Balance causes={first} whole={whole} />
+        <Balance
+          causes={first}
+          whole={whole}
+          below={(cause) => (
+            <Ruling cause={cause} visitId={whole.visit.id} zone={zone} mayWrite={mayWrite(me)} />
+          )}
+        />
       ) : (
         <p className="text-lg">
           Every cause that was looked at is unlikely. The tests beside this would settle what is still open.

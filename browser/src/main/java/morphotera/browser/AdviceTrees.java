@@ -62,7 +62,7 @@ final class AdviceTrees {
     }
 
     static Object ruling(Ruling one) {
-        return of("cause", one.cause(), "word", one.word(), "by", one.by(), "why", one.why());
+        return of("cause", one.cause(), "word", one.word(), "by", one.by(), "why", one.why(), "version", one.version());
     }
 
     static Object evidence(Advice.Evidence one) {

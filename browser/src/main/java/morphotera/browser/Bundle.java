@@ -108,7 +108,8 @@ final class Bundle {
                         one.at("cause").text(),
                         Coded.of(Ruling.Word.values(), one.at("word").text()),
                         Coded.of(Ruling.By.values(), one.at("by").text()),
-                        one.at("why").text()));
+                        one.at("why").text(),
+                        (int) one.at("version").number()));
             }
             return one;
         });

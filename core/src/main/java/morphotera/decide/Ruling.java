@@ -3,7 +3,7 @@ package morphotera.decide;
 import morphotera.ground.Coded;
 
 /** What a person said of a cause, against or with what was computed. */
-public record Ruling(String cause, Word word, By by, String why) {
+public record Ruling(String cause, Word word, By by, String why, int version) {
 
     /** {@code SET_ASIDE} only hides: a gate stands whatever is said. */
     public enum Word implements Coded {

@@ -82,7 +82,8 @@ class CauseController {
                 cause,
                 Coded.of(Ruling.Word.values(), body.word()),
                 Coded.of(Ruling.By.values(), body.by()),
-                body.why().strip());
+                body.why().strip(),
+                body.version());
         return rulings.put(Viewer.writing(), id, cause, body.zone(), said, body.version());
     }
 

@@ -60,8 +60,13 @@ public class Rulings {
             return word != null;
         }
 
-        Ruling ruling() {
-            return new Ruling(cause, Coded.of(Ruling.Word.values(), word), Coded.of(Ruling.By.values(), by), why);
+        boolean teaches() {
+            return ruling(0).teaches();
+        }
+
+        Ruling ruling(int version) {
+            return new Ruling(
+                    cause, Coded.of(Ruling.Word.values(), word), Coded.of(Ruling.By.values(), by), why, version);
         }
     }
 
@@ -99,11 +104,10 @@ public class Rulings {
 
     List<Ruling> of(Viewer viewer, UUID visitId, UUID zoneId) {
         return papers.all(viewer, PaperKind.RULING, Kept.class).stream()
-                .map(Paper::body)
-                .filter(one -> one.stands()
-                        && one.visitId().equals(visitId)
-                        && one.zoneId().equals(zoneId))
-                .map(Kept::ruling)
+                .filter(one -> one.body().stands()
+                        && one.body().visitId().equals(visitId)
+                        && one.body().zoneId().equals(zoneId))
+                .map(one -> one.body().ruling(one.version()))
                 .toList();
     }
 
@@ -117,13 +121,13 @@ public class Rulings {
         return papers.all(viewer, PaperKind.RULING, Kept.class).stream()
                 .filter(one -> !one.id().equals(but))
                 .map(Paper::body)
-                .filter(one -> one.stands() && one.ruling().teaches())
+                .filter(one -> one.stands() && one.teaches())
                 .map(Rulings::outcome)
                 .toList();
     }
 
     private static Outcomes.Outcome outcome(Kept one) {
-        return new Outcomes.Outcome(one.cause(), one.ruling().word() == Ruling.Word.CONFIRMED, one.findings());
+        return new Outcomes.Outcome(one.cause(), Ruling.Word.CONFIRMED.word().equals(one.word()), one.findings());
     }
 
     /** @param said null to take it back */
@@ -180,7 +184,7 @@ public class Rulings {
                 one.belief(),
                 paper.keptBy(),
                 paper.keptAt(),
-                one.stands() && one.ruling().teaches() ? taught(viewer, paper) : List.of());
+                one.stands() && one.teaches() ? taught(viewer, paper) : List.of());
     }
 
     /** What it changes on top of what all the others taught. */
