@@ -14,6 +14,8 @@ const Read = lazy(() => import('./read/Read').then(({ Read: page }) => ({ defaul
 const Scout = lazy(() => import('./scout/Scout').then(({ Scout: page }) => ({ default: page })));
 const MethodPage = lazy(() => import('./learn/MethodPage'));
 const AccountPage = lazy(() => import('./people/AccountPage'));
+const YardsticksPage = lazy(() => import('./read/yardsticks/YardsticksPage'));
+const PricesPage = lazy(() => import('./decide/PricesPage'));
 const People = lazy(() => import('./people/People'));
 
 export function App() {
@@ -33,6 +35,8 @@ export function App() {
               <Route path="/fields/:fieldId/visits/:visitId/follow" element={<Follow />} />
               <Route path="/methods" element={<MethodPage />} />
               <Route path="/methods/:methodId" element={<MethodPage />} />
+              <Route path="/yardsticks" element={<YardsticksPage />} />
+              <Route path="/prices" element={<PricesPage />} />
               <Route path="/people" element={<People />} />
               <Route path="/account" element={<AccountPage />} />
               <Route path="*" element={<Navigate to="/" replace />} />

@@ -17,6 +17,7 @@ export const keys = {
   trend: (fieldId: string, zone: string) => ['field', fieldId, 'trend', zone] as const,
   plan: (fieldId: string) => ['field', fieldId, 'plan'] as const,
   prices: ['prices'] as const,
+  yardsticks: ['yardsticks'] as const,
   presence: (visitId: string) => ['presence', visitId] as const,
   visit: (id: string) => ['visit', id] as const,
   scores: (id: string, zone: string) => ['visit', id, 'scores', zone] as const,

@@ -108,7 +108,23 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_10"];
+        put: operations["put_11"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/{key}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -123,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -220,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_9"];
+        put: operations["put_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -428,7 +444,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_8"];
+        put: operations["put_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -443,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -460,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_7"];
+        put: operations["put_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -572,7 +588,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_6"];
+        put: operations["put_7"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -588,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["put_5"];
+        put: operations["put_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -716,7 +732,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of"];
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -732,7 +748,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -844,7 +860,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_2"];
+        put: operations["put_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -971,7 +987,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -988,7 +1004,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_1"];
+        put: operations["put_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1036,7 +1052,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["visit"];
-        put: operations["put"];
+        put: operations["put_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1309,6 +1325,38 @@ export interface paths {
         };
         get: operations["welcome"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yardsticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yardsticks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["put"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3101,6 +3149,8 @@ export interface components {
             version: number;
             /** Format: double */
             wellM: number | null;
+            /** Format: uuid */
+            yardstickId: string | null;
             zones: components["schemas"]["morphotera.app.land.Zone"][];
         };
         "morphotera.app.land.Holding": {
@@ -3145,6 +3195,8 @@ export interface components {
             version: number;
             /** Format: double */
             wellM: number | null;
+            /** Format: uuid */
+            yardstickId: string | null;
         };
         "morphotera.app.land.LandBodies.HoldingBody": {
             name: string;
@@ -3476,6 +3528,8 @@ export interface components {
             /** Format: int32 */
             visitRevision: number;
             yardstick: string;
+            /** Format: uuid */
+            yardstickId: string | null;
             /** Format: int32 */
             yardstickVersion: number;
         };
@@ -3634,6 +3688,10 @@ export interface components {
             /** Format: int32 */
             total: number;
         };
+        "morphotera.app.read.ReadController.Places": {
+            curve: string;
+            xs: number[];
+        };
         "morphotera.app.read.ReadController.TextureOffer": {
             at: string[];
             /** Format: double */
@@ -3652,6 +3710,18 @@ export interface components {
         "morphotera.app.read.ReadController.Values": {
             rows: components["schemas"]["morphotera.read.FoundValues.Row"][];
             spots: components["schemas"]["morphotera.app.read.ReadController.ValueSpot"][];
+        };
+        "morphotera.app.read.ScoresView": {
+            /** @enum {string|null} */
+            balance: "in-step" | "soil-ahead" | "plants-ahead" | null;
+            /** Format: double */
+            difference: number | null;
+            groups: components["schemas"]["morphotera.read.FieldScores.GroupScore"][];
+            methods: components["schemas"]["morphotera.read.MethodScore"][];
+            /** Format: double */
+            plants: number | null;
+            soil: components["schemas"]["morphotera.read.FieldScores.Soil"];
+            yardstick: components["schemas"]["morphotera.app.tables.Yardsticks.Named"] | null;
         };
         "morphotera.app.read.SectionView": {
             columns: components["schemas"]["morphotera.read.Cut.Column"][];
@@ -3984,6 +4054,54 @@ export interface components {
             id: string;
             question: string;
             state: string;
+        };
+        "morphotera.app.tables.YardstickController.CurveBody": {
+            knots: number[][];
+            x: string | null;
+        };
+        "morphotera.app.tables.YardstickController.YardstickBody": {
+            basedOn: components["schemas"]["morphotera.app.tables.Yardsticks.BasedOn"] | null;
+            curves: {
+                [key: string]: components["schemas"]["morphotera.app.tables.YardstickController.CurveBody"];
+            } | null;
+            name: string;
+            region: string | null;
+            school: string | null;
+            use: string | null;
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.tables.Yardsticks.BasedOn": {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.tables.Yardsticks.CurveView": {
+            knots: number[][];
+            x: string;
+        };
+        "morphotera.app.tables.Yardsticks.Named": {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.tables.Yardsticks.YardstickView": {
+            basedOn: components["schemas"]["morphotera.app.tables.Yardsticks.BasedOn"] | null;
+            curves: {
+                [key: string]: components["schemas"]["morphotera.app.tables.Yardsticks.CurveView"];
+            };
+            /** Format: uuid */
+            id: string;
+            name: string;
+            region: string | null;
+            school: string;
+            shipped: boolean;
+            use: string | null;
+            /** Format: int32 */
+            version: number;
         };
         "morphotera.app.together.Presence.Stands": {
             name: string;
@@ -4962,7 +5080,7 @@ export interface operations {
             };
         };
     };
-    put_10: {
+    put_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -4988,7 +5106,29 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.read.ReadController.Places"];
+                };
+            };
+        };
+    };
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5194,7 +5334,7 @@ export interface operations {
             };
         };
     };
-    put_9: {
+    put_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5543,7 +5683,7 @@ export interface operations {
             };
         };
     };
-    put_8: {
+    put_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5595,7 +5735,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5615,7 +5755,7 @@ export interface operations {
             };
         };
     };
-    put_7: {
+    put_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5783,7 +5923,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5853,7 +5993,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query: {
                 visitId: string;
@@ -6076,7 +6216,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6100,7 +6240,7 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6291,7 +6431,7 @@ export interface operations {
             };
         };
     };
-    put_2: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6566,7 +6706,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6586,7 +6726,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6682,7 +6822,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7026,6 +7166,7 @@ export interface operations {
         parameters: {
             query?: {
                 zone?: string;
+                yardstick?: string;
             };
             header?: never;
             path: {
@@ -7041,7 +7182,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.read.FieldScores"];
+                    "application/json": components["schemas"]["morphotera.app.read.ScoresView"];
                 };
             };
         };
@@ -7208,6 +7349,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.people.SessionController.Welcome"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.tables.Yardsticks.YardstickView"][];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: {
+                version?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.tables.Yardsticks.YardstickView"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.tables.YardstickController.YardstickBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.tables.Yardsticks.YardstickView"];
                 };
             };
         };

@@ -29,7 +29,10 @@ export type Method = S['morphotera.app.measure.MethodView'];
 export type MethodField = S['morphotera.measure.Entry'];
 export type Step = S['morphotera.app.measure.MethodView.StepView'];
 export type Evaluation = S['morphotera.measure.Evaluation'];
-export type FieldScores = S['morphotera.read.FieldScores'];
+/** The yardstick is missing where a device scored by itself, or in a trend. */
+export type FieldScores = S['morphotera.read.FieldScores'] & {
+  yardstick?: S['morphotera.app.tables.Yardsticks.Named'] | null;
+};
 export type MethodScore = S['morphotera.read.MethodScore'];
 export type SeasonPage = S['morphotera.app.season.Season.Page'];
 export type Values = S['morphotera.app.read.ReadController.Values'];
@@ -64,3 +67,4 @@ export type FieldPlan = S['morphotera.app.decide.Plans.PlanView'];
 export type PlanStep = S['morphotera.app.decide.Plans.Step'];
 export type PriceList = S['morphotera.app.decide.Prices.PriceList'];
 export type RulingView = S['morphotera.app.decide.Rulings.RulingView'];
+export type Yardstick = S['morphotera.app.tables.Yardsticks.YardstickView'];

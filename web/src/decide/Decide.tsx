@@ -1,8 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { api, take } from '../api/client';
-import { keys } from '../api/keys';
-import type { Judgement, Remedy, WholeVisit } from '../api/types';
+import type { Judgement, WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
 import { inSentence, show } from '../ground/format';
 import { Show } from '../ground/State';
@@ -17,6 +14,7 @@ import { Remedies } from './Remedies';
 import { Ruling } from './Ruling';
 import { Ticks } from './Ticks';
 import { useCauses } from './useCauses';
+import { useRemedies } from './useRemedies';
 import { WaterBudget } from './WaterBudget';
 
 /** What causes it, what to test next, what to do and how much of it. */
@@ -33,11 +31,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
   const plan = usePlan(whole.field.id);
   const prices = usePrices();
   const me = useMe();
-  const remedies = useQuery({
-    queryKey: keys.remedies,
-    queryFn: ({ signal }) => take(api.GET('/api/remedies', { signal })) as Promise<Remedy[]>,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const remedies = useRemedies();
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-8">

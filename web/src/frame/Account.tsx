@@ -62,6 +62,12 @@ export function Account() {
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/methods')}>
               Methods
             </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/yardsticks')}>
+              Yardsticks
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/prices')}>
+              Prices
+            </DropdownMenu.Item>
             {me.role === 'owner' && (
               <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/people')}>
                 People of the practice

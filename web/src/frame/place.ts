@@ -17,6 +17,8 @@ const PAGES: Record<string, string> = {
   'new-field': 'A new field',
   methods: 'Methods',
   people: 'People of the practice',
+  yardsticks: 'Yardsticks',
+  prices: 'Prices',
   account: 'Your account',
 };
 

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { nameOf } from '../api/methodNames';
@@ -11,11 +12,13 @@ import { labelIn } from '../measure/place';
 import { ScoreRows } from './ScoreRows';
 import { list } from './sinceWords';
 import { useScores } from './useScores';
+import { useYardsticks } from './yardsticks/useYardsticks';
 
 /** Every spot on the line, the mean among them, the odd one named; groups, the number they make, and how sure it is. */
 export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string }) {
   const methods = useMethods();
-  const scores = useScores(whole.visit.id, zone);
+  const [other, setOther] = useState<string | null>(null);
+  const scores = useScores(whole.visit.id, zone, other);
   const visits = useQuery({
     queryKey: keys.visits(whole.field.id),
     queryFn: ({ signal }) =>
@@ -24,7 +27,7 @@ export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string })
       ) as Promise<Visit[]>,
   });
   const before = visits.data?.find((one) => one.day < whole.visit.day && one.state === 'done') ?? null;
-  const beforeScores = useScores(before?.id ?? null, zone);
+  const beforeScores = useScores(before?.id ?? null, zone, other);
   return (
     <Show of={scores}>
       {(now) =>
@@ -39,10 +42,45 @@ export function ScoresView({ whole, zone }: { whole: WholeVisit; zone: string })
               spotLabel={(id) => labelIn(whole.field, id)}
             />
             <Sums scores={now} whole={whole} methods={methods.data ?? []} beforeDay={before?.day ?? null} />
+            <ByAnother scores={now} chosen={other} onChoose={setOther} />
           </div>
         )
       }
     </Show>
+  );
+}
+
+type ByAnotherProps = {
+  scores: FieldScores;
+  chosen: string | null;
+  onChoose: (id: string | null) => void;
+};
+
+/** Which yardstick made these scores, and what another would make of them: a comparison, kept nowhere. */
+function ByAnother({ scores, chosen, onChoose }: ByAnotherProps) {
+  const all = useYardsticks().data ?? [];
+  const used = scores.yardstick;
+  if (!used) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-x-6 text-sm text-faded wide:col-span-2">
+      <span>
+        Scored by {used.name} {used.version}
+        {chosen && ', to compare: nothing of it is kept'}.
+      </span>
+      {chosen ? (
+        <button type="button" className="link min-h-11" onClick={() => onChoose(null)}>
+          Back to how it was scored
+        </button>
+      ) : (
+        all
+          .filter((one) => one.id !== used.id || one.version !== used.version)
+          .map((one) => (
+            <button key={one.id} type="button" className="link min-h-11" onClick={() => onChoose(one.id)}>
+              See it by {one.name} {one.version}
+            </button>
+          ))
+      )}
+    </p>
   );
 }
 

@@ -9,6 +9,7 @@ import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { useKept } from '../ground/useKept';
 import { useMe } from '../people/session';
+import { YardstickPick } from '../read/yardsticks/YardstickPick';
 import { FieldFacts } from './FieldFacts';
 import { type FieldForm, formOf, knownOf } from './fieldForm';
 import { TexturePick } from './TexturePick';
@@ -79,6 +80,11 @@ export function EditField({ field, onDone }: { field: LandField; onDone: () => v
         error={at('/clayPercent')}
       />
       <FieldFacts form={form} onChange={change} at={at} />
+      <YardstickPick
+        value={form.yardstick}
+        onChange={(yardstick, school) => change({ yardstick, ...(school ? { school } : {}) })}
+        error={at('/yardstickId')}
+      />
       <Choice
         label="The groups make one number by"
         options={SCHOOLS}

@@ -15,6 +15,7 @@ const KNOWN = {
   wellM: null,
   septicM: null,
   sulphideClearOn: '2024-03-01',
+  yardstickId: null,
   school: 'balanced',
 };
 

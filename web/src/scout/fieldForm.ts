@@ -17,6 +17,7 @@ export type FieldForm = {
   septic: string;
   sulphideClearOn: string;
   school: string;
+  yardstick: string;
 };
 
 export const NOTHING_KNOWN: FieldForm = {
@@ -33,6 +34,7 @@ export const NOTHING_KNOWN: FieldForm = {
   septic: '',
   sulphideClearOn: '',
   school: '',
+  yardstick: '',
 };
 
 export function formOf(field: LandField): FieldForm {
@@ -51,6 +53,7 @@ export function formOf(field: LandField): FieldForm {
     septic: number(field.septicM),
     sulphideClearOn: field.sulphideClearOn ?? '',
     school: field.school,
+    yardstick: field.yardstickId ?? '',
   };
 }
 
@@ -85,6 +88,7 @@ export function knownOf(form: FieldForm): { known: Known; unread: Refusal[] } {
       septicM: number(form.septic, 'm', '/septicM'),
       sulphideClearOn: form.sulphideClearOn || null,
       school: form.school || null,
+      yardstickId: form.yardstick || null,
     },
     unread,
   };

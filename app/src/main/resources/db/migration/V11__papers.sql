@@ -13,3 +13,5 @@ create table paper (
 
 -- The yardstick a field is scored with; null: the one that ships.
 alter table field add column yardstick_id uuid;
+-- The version a reading was scored with stands beside it; null: the one that ships.
+alter table result add column yardstick_id uuid;

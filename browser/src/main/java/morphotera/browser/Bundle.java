@@ -25,6 +25,7 @@ import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
 import morphotera.read.School;
+import morphotera.read.Yardstick;
 import morphotera.scout.WetTime;
 
 /** A field taken along, as {@code GET /api/fields/{id}/copy} answers, read into what the rules know. */
@@ -120,6 +121,12 @@ final class Bundle {
     CauseTable causes() {
         boolean own = tree.has("tables") && tree.at("tables").has("causes");
         return own ? CauseTable.of(tree.at("tables").at("causes").value()) : Shipped.causes();
+    }
+
+    /** The copy's own yardstick, else the one that ships with the core. */
+    Yardstick yardstick() {
+        School school = Coded.of(School.values(), site.school());
+        return tree.has("yardstick") ? Yardstick.of(tree.at("yardstick").value(), school) : Shipped.yardstick(school);
     }
 
     private static Site site(Tree field) {

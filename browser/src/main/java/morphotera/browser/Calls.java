@@ -68,9 +68,7 @@ public final class Calls {
                     .toList();
             Map<String, Object> context =
                     site.context(spot, visit, Known.of(known.get().description().id(), others));
-            School school = Coded.of(School.values(), site.school());
-            return Trees.evaluation(
-                    Bench.evaluate(known.get(), context, object(in, "reading"), Shipped.yardstick(school)));
+            return Trees.evaluation(Bench.evaluate(known.get(), context, object(in, "reading"), bundle.yardstick()));
         });
     }
 

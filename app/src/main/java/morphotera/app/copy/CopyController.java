@@ -21,6 +21,7 @@ import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.app.tables.ShippedTables;
 import morphotera.app.tables.TaughtTable;
+import morphotera.app.tables.Yardsticks;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -36,6 +37,7 @@ class CopyController {
     private final Photographs photographs;
     private final ShippedTables tables;
     private final Rulings rulings;
+    private final Yardsticks yardsticks;
     private final Clock clock;
 
     CopyController(
@@ -47,6 +49,7 @@ class CopyController {
             Photographs photographs,
             ShippedTables tables,
             Rulings rulings,
+            Yardsticks yardsticks,
             Clock clock) {
         this.land = land;
         this.visits = visits;
@@ -56,6 +59,7 @@ class CopyController {
         this.photographs = photographs;
         this.tables = tables;
         this.rulings = rulings;
+        this.yardsticks = yardsticks;
         this.clock = clock;
     }
 
@@ -105,7 +109,7 @@ class CopyController {
                         .flatMap(visit -> photographs.ofVisit(viewer, visit.id()).stream())
                         .toList(),
                 rulings.standing(viewer, all.stream().map(Visit::id).toList()),
-                tables.yardstick(),
+                yardsticks.tree(viewer, field.yardstickId()),
                 new Tables(TaughtTable.tree(tables.causes(), rulings.table(viewer))));
     }
 }

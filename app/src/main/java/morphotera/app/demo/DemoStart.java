@@ -191,6 +191,7 @@ class DemoStart implements ApplicationRunner {
                             null,
                             null,
                             "balanced",
+                            null,
                             outline,
                             gate(field),
                             List.of(),

@@ -123,6 +123,7 @@ class FieldImporter implements Importer {
                     null,
                     null,
                     null,
+                    null,
                     outline,
                     null,
                     null,

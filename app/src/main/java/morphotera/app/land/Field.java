@@ -13,6 +13,7 @@ import morphotera.measure.Site;
  * @param coastal coastal, reclaimed, mine or peat ground
  * @param buildingM {@code wellM} and {@code septicM}: how far the nearest building, drinking-water well and septic field are;
  *     null: none within 100 m, or not known
+ * @param yardstickId the practice's own yardstick it is scored with; null: the one that ships
  * @param gate where people come in; {@code avoid}: outlines of tracks, gateways, heaps where no spot is set
  * @param sulphideClearOn when a laboratory's sulphide test to drain depth came back clear
  */
@@ -33,6 +34,7 @@ public record Field(
         @Nullable Double septicM,
         @Nullable LocalDate sulphideClearOn,
         String school,
+        @Nullable UUID yardstickId,
         List<Corner> outline,
         @Nullable Corner gate,
         List<List<Corner>> avoid,

@@ -22,6 +22,7 @@ public record FieldRow(
         Double septicM,
         LocalDate sulphideClearOn,
         String school,
+        UUID yardstickId,
         String outlineJson,
         String gateJson,
         String avoidJson,

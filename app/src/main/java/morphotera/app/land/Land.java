@@ -11,6 +11,8 @@ import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
 import morphotera.app.api.Patching;
 import morphotera.app.api.Put;
+import morphotera.app.papers.PaperKind;
+import morphotera.app.papers.Papers;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
@@ -29,11 +31,13 @@ public class Land {
     private static final String NO_HOLDING = "There is no such holding here.";
 
     private final LandMapper land;
+    private final Papers papers;
     private final Json json;
     private final Patching patching;
 
-    Land(LandMapper land, Json json, Patching patching) {
+    Land(LandMapper land, Papers papers, Json json, Patching patching) {
         this.land = land;
+        this.papers = papers;
         this.json = json;
         this.patching = patching;
     }
@@ -130,6 +134,9 @@ public class Land {
     @Transactional
     public Field putField(Viewer viewer, UUID id, LandBodies.FieldBody body) {
         land.holding(viewer, body.holdingId()).orElseThrow(() -> refused("/holdingId", NO_HOLDING));
+        if (body.yardstickId() != null && !papers.isThere(viewer, PaperKind.YARDSTICK, body.yardstickId())) {
+            throw refused("/yardstickId", "There is no such yardstick here.");
+        }
         FieldRow row = row(viewer, id, body);
         new Put<FieldRow>() {
             @Override
@@ -324,6 +331,7 @@ public class Land {
                 body.septicM(),
                 body.sulphideClearOn(),
                 body.school() == null ? "balanced" : body.school(),
+                body.yardstickId(),
                 json.write(body.outline()),
                 body.gate() == null ? null : json.write(body.gate()),
                 json.write(avoid),
@@ -358,6 +366,7 @@ public class Land {
                 row.septicM(),
                 row.sulphideClearOn(),
                 row.school(),
+                row.yardstickId(),
                 row.outlineJson(),
                 row.gateJson(),
                 row.avoidJson(),
@@ -384,6 +393,7 @@ public class Land {
                 row.septicM(),
                 row.sulphideClearOn(),
                 row.school(),
+                row.yardstickId(),
                 json.read(row.outlineJson(), OUTLINE),
                 row.gateJson() == null ? null : json.read(row.gateJson(), CORNER),
                 json.read(row.avoidJson(), OUTLINES),

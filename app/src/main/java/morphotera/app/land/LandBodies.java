@@ -47,6 +47,7 @@ public final class LandBodies {
             @Nullable Double septicM,
             @Nullable LocalDate sulphideClearOn,
             @Nullable String school,
+            @Nullable UUID yardstickId,
             List<CornerBody> outline,
             @Nullable CornerBody gate,
             @Nullable List<List<CornerBody>> avoid,

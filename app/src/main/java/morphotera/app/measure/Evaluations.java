@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.UUID;
 import morphotera.app.api.Json;
 import morphotera.app.land.Field;
+import morphotera.app.people.Viewer;
 import morphotera.app.scout.Visit;
 import morphotera.app.tables.Yardsticks;
 import morphotera.ground.Band;
@@ -47,13 +48,23 @@ class Evaluations {
 
     private record FlagText(String code, String level, String text) {}
 
-    /** With the yardstick of the field. */
-    Evaluation evaluate(Field field, String method, Map<String, Object> context, Map<String, Object> reading) {
-        return Bench.evaluate(Methods.find(method).orElseThrow(), context, reading, yardsticks.of(field.school()));
+    /** The yardstick a field is scored with now. */
+    Yardsticks.Used used(Viewer viewer, Field field) {
+        return yardsticks.of(viewer, field.yardstickId(), field.school());
+    }
+
+    /** The one a reading was scored with; it keeps it whatever its field names since. */
+    Yardsticks.Used used(Viewer viewer, Field field, Reading reading) {
+        return yardsticks.version(viewer, reading.yardstickId(), reading.yardstickVersion(), field.school());
+    }
+
+    static Evaluation evaluate(
+            Yardsticks.Used used, String method, Map<String, Object> context, Map<String, Object> reading) {
+        return Bench.evaluate(Methods.find(method).orElseThrow(), context, reading, used.yardstick());
     }
 
     Evaluation evaluate(Method method, Map<String, Object> context, Map<String, Object> reading) {
-        return Bench.evaluate(method, context, reading, yardsticks.of("balanced"));
+        return Bench.evaluate(method, context, reading, yardsticks.shipped("balanced"));
     }
 
     /** What is known of a spot or a sample on its day. */
@@ -66,7 +77,13 @@ class Evaluations {
         return Objects.equals(reading.context(), json.read(json.write(context), OBJECT));
     }
 
-    ResultRow result(UUID readingId, Field field, @Nullable UUID spotId, Map<String, Object> context, Evaluation done) {
+    ResultRow result(
+            UUID readingId,
+            Field field,
+            @Nullable UUID spotId,
+            Yardsticks.Used used,
+            Map<String, Object> context,
+            Evaluation done) {
         return new ResultRow(
                 readingId,
                 field.id(),
@@ -82,8 +99,9 @@ class Evaluations {
                 json.write(done.flags()),
                 json.write(done.hollow()),
                 json.write(done.placed()),
-                yardsticks.of(field.school()).name(),
-                yardsticks.of(field.school()).version());
+                used.yardstick().name(),
+                used.yardstick().version(),
+                used.id());
     }
 
     List<MeasureRow> measures(UUID readingId, Evaluation done) {
@@ -132,6 +150,7 @@ class Evaluations {
                 row.setAsideReason(),
                 row.yardstick(),
                 row.yardstickVersion(),
+                row.yardstickId(),
                 evaluation(row, measures),
                 row.visitRevision(),
                 List.of());

@@ -19,6 +19,7 @@ import morphotera.measure.Evaluation;
  * @param rulesVersion by which rules the result was computed
  * @param context all that the result was computed with, beside what was entered; null in results of before it was kept
  * @param setAside why a person said that another reading of the cell holds
+ * @param yardstickId the practice's own that scored it; null: the one that ships
  * @param visitRevision of its visit, when it was read
  * @param alsoChanged readings of the spot that were computed again because of this one
  */
@@ -47,6 +48,7 @@ public record Reading(
         @Nullable String setAside,
         String yardstick,
         int yardstickVersion,
+        @Nullable UUID yardstickId,
         Evaluation evaluation,
         int visitRevision,
         List<UUID> alsoChanged) {
@@ -87,6 +89,7 @@ public record Reading(
                 setAside,
                 yardstick,
                 yardstickVersion,
+                yardstickId,
                 evaluation,
                 visitRevision,
                 changed);

@@ -50,4 +50,6 @@ public interface ReadingMapper {
     void addMeasures(@Param("rows") List<MeasureRow> rows);
 
     void clearMeasures(UUID readingId);
+
+    List<String> placedOn(@Param("viewer") Viewer viewer, @Param("pattern") String pattern);
 }

@@ -38,6 +38,7 @@ public record ReadingRow(
         String placedJson,
         String yardstick,
         int yardstickVersion,
+        UUID yardstickId,
         int visitRevision) {
 
     boolean stands() {

@@ -20,8 +20,10 @@ import morphotera.app.scout.ConditionsChanged;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.VisitChanged;
 import morphotera.app.scout.Visits;
+import morphotera.app.tables.Yardsticks;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
+import morphotera.measure.Curves;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Known;
 import morphotera.measure.Taken;
@@ -95,6 +97,14 @@ public class Readings {
         return with(readings.ofField(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
     }
 
+    /** Where the practice's readings lie along a curve. */
+    public List<Double> placedOn(Viewer viewer, String curve) {
+        String plain = curve.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
+        return readings.placedOn(viewer, "%\"curve\":\"" + plain + "\"%").stream()
+                .map(placed -> json.read(placed, Curves.Placed.class).x())
+                .toList();
+    }
+
     /** The newest visit of a field that has readings; empty where none has. */
     public Optional<UUID> newestRead(Viewer viewer, UUID fieldId) {
         return readings.newestRead(viewer, fieldId);
@@ -148,12 +158,13 @@ public class Readings {
         standing.removeIf(one -> one.id().equals(body.corrects()));
         Known known = Known.of(body.method(), TakenReadings.of(standing));
         Map<String, Object> context = Evaluations.context(field, body.placeId(), place.visit(), known);
-        Evaluation done = evaluations.evaluate(field, body.method(), context, body.reading());
+        Yardsticks.Used used = evaluations.used(viewer, field);
+        Evaluation done = Evaluations.evaluate(used, body.method(), context, body.reading());
         if (readings.add(viewer, id, body, json.write(body.reading()), Evaluations.RULES) == 0) {
             // Somebody else's practice has it.
             throw refused("", "unknown-id", "This id is taken. Save it under a new one.");
         }
-        List<MeasureRow> measures = save(viewer, field, id, body.spotId(), context, done);
+        List<MeasureRow> measures = save(viewer, field, id, body.spotId(), used, context, done);
         drafts.drop(viewer, body.visitId(), body.placeId(), body.method(), body.repeatOrFirst());
         Reading taken = evaluations.reading(readings.reading(viewer, id).orElseThrow(), measures);
         standing.add(taken);
@@ -169,7 +180,7 @@ public class Readings {
         standing.removeIf(one -> one.id().equals(corrects));
         Map<String, Object> context = Evaluations.context(
                 place.field(), placeId, place.visit(), Known.of(method, TakenReadings.of(standing)));
-        return evaluations.evaluate(place.field(), method, context, reading);
+        return Evaluations.evaluate(evaluations.used(viewer, place.field()), method, context, reading);
     }
 
     /** A person says that another reading of the cell holds; null takes that back. */
@@ -231,8 +242,14 @@ public class Readings {
     }
 
     private List<MeasureRow> save(
-            Viewer viewer, Field field, UUID id, UUID spotId, Map<String, Object> context, Evaluation done) {
-        readings.putResult(viewer, evaluations.result(id, field, spotId, context, done));
+            Viewer viewer,
+            Field field,
+            UUID id,
+            UUID spotId,
+            Yardsticks.Used used,
+            Map<String, Object> context,
+            Evaluation done) {
+        readings.putResult(viewer, evaluations.result(id, field, spotId, used, context, done));
         List<MeasureRow> measures = evaluations.measures(id, done);
         if (!measures.isEmpty()) {
             readings.addMeasures(measures);
@@ -279,7 +296,8 @@ public class Readings {
             List<Taken> taken = TakenReadings.of(all);
             for (Reading one : all) {
                 Map<String, Object> context = Evaluations.context(field, at, visit, Known.of(one.method(), taken));
-                Evaluation again = evaluations.evaluate(field, one.method(), context, one.reading());
+                Yardsticks.Used used = evaluations.used(viewer, field, one);
+                Evaluation again = Evaluations.evaluate(used, one.method(), context, one.reading());
                 if (!Objects.equals(again.score(), one.evaluation().score())
                         || !again.flags().equals(one.evaluation().flags())) {
                     would.add(one.id());
@@ -287,6 +305,16 @@ public class Readings {
             }
         });
         return would;
+    }
+
+    /** What another yardstick would make of them; stored nowhere. */
+    public List<Taken> with(List<Reading> all, Yardsticks.Used used) {
+        return all.stream()
+                .map(one -> TakenReadings.with(
+                        TakenReadings.of(one),
+                        Evaluations.evaluate(
+                                used, one.method(), one.context() == null ? Map.of() : one.context(), one.reading())))
+                .toList();
     }
 
     private Map<UUID, List<Reading>> byPlace(Viewer viewer, Visit visit) {
@@ -311,9 +339,10 @@ public class Readings {
             Known known = Known.of(one.method(), List.copyOf(taken.values()));
             Map<String, Object> context = Evaluations.context(field, one.placeId(), visit, known);
             if (!evaluations.isOf(one, context)) {
-                Evaluation done = evaluations.evaluate(field, one.method(), context, one.reading());
+                Yardsticks.Used used = evaluations.used(viewer, field, one);
+                Evaluation done = Evaluations.evaluate(used, one.method(), context, one.reading());
                 readings.clearMeasures(one.id());
-                save(viewer, field, one.id(), one.spotId(), context, done);
+                save(viewer, field, one.id(), one.spotId(), used, context, done);
                 taken.put(one.id(), TakenReadings.with(taken.get(one.id()), done));
                 changed.add(one.id());
             }

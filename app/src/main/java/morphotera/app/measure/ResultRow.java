@@ -19,4 +19,5 @@ public record ResultRow(
         String hollowJson,
         String placedJson,
         String yardstick,
-        int yardstickVersion) {}
+        int yardstickVersion,
+        UUID yardstickId) {}

@@ -33,6 +33,10 @@ public class Papers {
         return papers.newest(viewer, kind.word(), id).map(row -> paper(row, type));
     }
 
+    public boolean isThere(Viewer viewer, PaperKind kind, UUID id) {
+        return papers.newest(viewer, kind.word(), id).isPresent();
+    }
+
     public <T> Optional<Paper<T>> version(Viewer viewer, PaperKind kind, UUID id, int version, Class<T> type) {
         return papers.version(viewer, kind.word(), id, version).map(row -> paper(row, type));
     }

@@ -2,11 +2,8 @@ package morphotera.app.tables;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.EnumMap;
 import java.util.Map;
 import morphotera.decide.CauseTable;
-import morphotera.read.School;
-import morphotera.read.Yardstick;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,15 +16,6 @@ class Tables {
     ShippedTables shipped(JsonMapper json) throws IOException {
         return new ShippedTables(
                 read(json, "/morphotera/plain-yardstick.json"), read(json, "/morphotera/plain-causes.json"));
-    }
-
-    @Bean
-    Yardsticks yardsticks(ShippedTables shipped) {
-        Map<School, Yardstick> bySchool = new EnumMap<>(School.class);
-        for (School school : School.values()) {
-            bySchool.put(school, Yardstick.of(shipped.yardstick(), school));
-        }
-        return new Yardsticks(bySchool);
     }
 
     @Bean

@@ -40,7 +40,7 @@ class ContractTest {
                 .expect(200)
                 .json();
         assertThat(scores.propertyNames())
-                .containsExactlyInAnyOrder("methods", "groups", "soil", "plants", "difference", "balance");
+                .containsExactlyInAnyOrder("methods", "groups", "soil", "plants", "difference", "balance", "yardstick");
         assertThat(scores.at("/methods/0").propertyNames())
                 .containsExactlyInAnyOrder(
                         "method",
