@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecasts/score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["score"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forecasts/{id}": {
         parameters: {
             query?: never;
@@ -3057,6 +3073,7 @@ export interface components {
             scores: number[];
         };
         "morphotera.app.follow.ChangeController.TrendView": {
+            bands: components["schemas"]["morphotera.app.follow.Promises.Band"][];
             groups: components["schemas"]["morphotera.app.follow.ChangeController.GroupSlope"][];
             methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodSlope"][];
             visits: components["schemas"]["morphotera.app.follow.ChangeController.TrendVisit"][];
@@ -3108,6 +3125,37 @@ export interface components {
             version: number;
             /** Format: uuid */
             zoneId: string | null;
+        };
+        "morphotera.app.follow.Promises.Band": {
+            forecast: string;
+            /** Format: uuid */
+            intervention: string;
+            measure: string;
+            outcomes: components["schemas"]["morphotera.app.follow.Promises.Outcome"][];
+            points: components["schemas"]["morphotera.app.follow.Promises.Point"][];
+            unit: string;
+            /** Format: uuid */
+            zone: string;
+        };
+        "morphotera.app.follow.Promises.Outcome": {
+            ask: string;
+            /** Format: date */
+            day: string;
+            place: string;
+            /** Format: double */
+            value: number;
+            /** Format: uuid */
+            visit: string;
+        };
+        "morphotera.app.follow.Promises.Point": {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
         };
         "morphotera.app.land.Corner": {
             /** Format: double */
@@ -4012,6 +4060,43 @@ export interface components {
         };
         "morphotera.app.season.CalendarController.Address": {
             url: string;
+        };
+        "morphotera.app.season.ForecastScore.Brier": {
+            byAdviser: components["schemas"]["morphotera.app.season.ForecastScore.OfAdviser"][];
+            byCause: components["schemas"]["morphotera.app.season.ForecastScore.OfCause"][];
+            /** Format: int32 */
+            n: number;
+            /** Format: double */
+            score: number | null;
+        };
+        "morphotera.app.season.ForecastScore.OfAdviser": {
+            adviser: string;
+            /** Format: int32 */
+            n: number;
+            /** Format: double */
+            score: number;
+        };
+        "morphotera.app.season.ForecastScore.OfCause": {
+            cause: string;
+            /** Format: int32 */
+            n: number;
+            /** Format: double */
+            score: number;
+        };
+        "morphotera.app.season.ForecastScore.OfForecast": {
+            forecast: string;
+            /** Format: double */
+            held: number;
+            /** Format: int32 */
+            of: number;
+        };
+        "morphotera.app.season.ForecastScore.View": {
+            brier: components["schemas"]["morphotera.app.season.ForecastScore.Brier"];
+            byForecast: components["schemas"]["morphotera.app.season.ForecastScore.OfForecast"][];
+            /** Format: double */
+            held: number | null;
+            /** Format: int32 */
+            of: number;
         };
         "morphotera.app.season.RetestController.RetestView": {
             /** Format: date */
@@ -5471,6 +5556,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.follow.Forecast.Description"][];
+                };
+            };
+        };
+    };
+    score: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.season.ForecastScore.View"];
                 };
             };
         };

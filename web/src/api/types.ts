@@ -68,3 +68,5 @@ export type PlanStep = S['morphotera.app.decide.Plans.Step'];
 export type PriceList = S['morphotera.app.decide.Prices.PriceList'];
 export type RulingView = S['morphotera.app.decide.Rulings.RulingView'];
 export type Yardstick = S['morphotera.app.tables.Yardsticks.YardstickView'];
+export type Promised = S['morphotera.app.follow.Promises.Band'];
+export type ForecastScore = S['morphotera.app.season.ForecastScore.View'];

@@ -9,6 +9,7 @@ import { Show } from '../ground/State';
 import { useZone, ZonePick } from '../ground/ZonePick';
 import { mayWrite, useMe } from '../people/session';
 import { useSince } from '../read/useSince';
+import { Kept } from './Kept';
 import { Log } from './Log';
 import { Slopes } from './Slopes';
 import { TrendDrawing } from './TrendDrawing';
@@ -70,6 +71,7 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
                 methods={methods.data ?? []}
                 now={whole.visit.id}
                 since={since?.visitId ?? null}
+                bands={view.bands}
               />
               <section aria-label="Visit against visit" className="grid content-start gap-4">
                 {since ? (
@@ -102,6 +104,7 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
                 )}
               </section>
               <Slopes trend={view} />
+              <Kept bands={view.bands} />
               <Log field={whole.field} done={done.data ?? []} mayWrite={mayWrite(me)} />
             </div>
           );

@@ -47,6 +47,7 @@ it('a first visit alone is drawn without a line to nowhere', () => {
       methods={METHODS}
       now="2031-05-14"
       since={null}
+      bands={[]}
     />,
   );
   expect(page.innerHTML).not.toMatch(/NaN|undefined/);

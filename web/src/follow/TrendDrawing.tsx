@@ -1,9 +1,10 @@
 import { nameOf } from '../api/methodNames';
-import type { Intervention, Method, TrendVisit } from '../api/types';
+import type { Intervention, Method, Promised, TrendVisit } from '../api/types';
 import { month, show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
 import { scale, timeScale } from '../ground/scale';
 import { placeLabels } from '../season/labels';
+import { BandRow, reach } from './BandRow';
 
 type Props = {
   visits: TrendVisit[];
@@ -11,6 +12,7 @@ type Props = {
   methods: Method[];
   now: string;
   since: string | null;
+  bands: Promised[];
 };
 
 const LEFT = 168;
@@ -19,14 +21,17 @@ const ROW = 112;
 const PEGS = 74;
 
 /** One time axis for all methods, what was done as pegs on a ground line, every spot thin and the mean strong. */
-export function TrendDrawing({ visits, done, methods, now, since }: Props) {
+export function TrendDrawing({ visits, done, methods, now, since, bands }: Props) {
   const ids = [...new Set(visits.flatMap((visit) => visit.scores.methods.map((method) => method.method)))];
-  const dates = [...visits.map((visit) => visit.day), ...done.map((one) => one.doneOn)].map(
-    (iso) => new Date(iso),
-  );
+  const dates = [
+    ...visits.map((visit) => visit.day),
+    ...done.map((one) => one.doneOn),
+    ...bands.flatMap((band) => reach(band, visits)),
+  ].map((iso) => new Date(iso));
   const time = timeScale(dates, [LEFT, RIGHT]);
   const at = (iso: string) => time(Number(new Date(iso)));
-  const top = PEGS + 34;
+  const promised = bands.map((band, i) => ({ band, top: PEGS + 34 + i * ROW }));
+  const top = PEGS + 34 + bands.length * ROW;
   const bottom = top + ids.length * ROW;
   const pegs = placeLabels(
     done.map((one) => ({
@@ -90,6 +95,17 @@ export function TrendDrawing({ visits, done, methods, now, since }: Props) {
               </text>
             </g>
           ))}
+          {promised.map(({ band, top: from }) => (
+            <BandRow
+              key={`${band.intervention} ${band.measure}`}
+              band={band}
+              at={at}
+              top={from}
+              to={RIGHT}
+              left={LEFT}
+              height={ROW}
+            />
+          ))}
           {ids.map((id, i) => (
             <Row
               key={id}
@@ -103,7 +119,9 @@ export function TrendDrawing({ visits, done, methods, now, since }: Props) {
         </svg>
       </Scrollable>
       <figcaption className="mt-1 text-sm text-faded">
-        Scores, 0 to 100. Each thin line is a spot, the strong one their mean; pegs are what was done.
+        {bands.length > 0 &&
+          'First what was promised when it was done, nine times of ten within the band, and what was read since. '}
+        Then scores, 0 to 100: each thin line is a spot, the strong one their mean; pegs are what was done.
       </figcaption>
     </figure>
   );

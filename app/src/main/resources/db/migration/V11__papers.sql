@@ -15,3 +15,13 @@ create table paper (
 alter table field add column yardstick_id uuid;
 -- The version a reading was scored with stands beside it; null: the one that ships.
 alter table result add column yardstick_id uuid;
+
+-- What something that was done promised for a zone, fixed with what was known then: later visits are held against it.
+create table promise (
+    intervention_id uuid not null references intervention (id),
+    zone_id uuid not null references zone (id),
+    forecast varchar(40) not null,
+    measure varchar(60) not null,
+    input_json varchar(2000) not null,
+    primary key (intervention_id, zone_id)
+);

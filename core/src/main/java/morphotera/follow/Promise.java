@@ -21,6 +21,7 @@ public record Promise(String forecast, String measure, String of, Map<String, Ob
     public static final String SALT = "salinity.rootZoneEce";
     public static final String STRUCTURE = "structure";
 
+    private static final double LEAST_LIMED_PH = 3.5;
     private static final double MOST_LIMED_PH = 8;
     private static final Set<String> LEAVES_IN_PEACE = Set.of(
             "compaction",
@@ -32,35 +33,46 @@ public record Promise(String forecast, String measure, String of, Map<String, Ob
             "legume",
             "crop-order");
 
+    /** What was read of a measure, and how far the mean of its spots may be out. */
+    public record Read(double value, double spread) {}
+
     /**
      * @param remedy or a kind of the log that does the same
      * @param inputs of its sum, where there was one
      * @param known what was read before, by measure; null where it was not
      */
-    public static Optional<Promise> of(String remedy, Map<String, ?> inputs, Function<String, Double> known) {
+    public static Optional<Promise> of(String remedy, Map<String, ?> inputs, Function<String, Read> known) {
         if (remedy.equals("lime")) {
-            Double now = number(inputs.get("phNow"), known.apply(TOPSOIL_PH));
-            Double target = number(inputs.get("phTarget"), null);
-            boolean fits = now != null && target != null && target > now && target <= MOST_LIMED_PH;
-            return fits
-                    ? Optional.of(new Promise("lime", TOPSOIL_PH, "ph", ordered("phNow", now, "phTarget", target)))
-                    : Optional.empty();
+            return lime(inputs, known.apply(TOPSOIL_PH));
+        } else if (remedy.equals("drains")) {
+            Read salt = known.apply(SALT);
+            return salt == null
+                    ? Optional.empty()
+                    : Optional.of(new Promise("salt", SALT, "salt", from("eceNow", salt)));
         }
-        if (remedy.equals("drains")) {
-            return salt(known.apply(SALT));
-        }
-        Double structure = known.apply(STRUCTURE);
-        return LEAVES_IN_PEACE.contains(remedy) && structure != null && structure < 100
-                ? Optional.of(new Promise("structure", STRUCTURE, "score", ordered("scoreNow", structure)))
+        Read structure = known.apply(STRUCTURE);
+        return LEAVES_IN_PEACE.contains(remedy) && structure != null && structure.value() < 100
+                ? Optional.of(new Promise("structure", STRUCTURE, "score", from("scoreNow", structure)))
                 : Optional.empty();
     }
 
-    private static Optional<Promise> salt(@Nullable Double now) {
-        return now == null ? Optional.empty() : Optional.of(new Promise("salt", SALT, "salt", ordered("eceNow", now)));
+    private static Optional<Promise> lime(Map<String, ?> inputs, @Nullable Read now) {
+        Object target = inputs.get("phTarget");
+        if (now == null || !(target instanceof Number to)) {
+            return Optional.empty();
+        }
+        double reckoned = Math.min(MOST_LIMED_PH, to.doubleValue());
+        if (reckoned <= now.value() || now.value() < LEAST_LIMED_PH) {
+            return Optional.empty();
+        }
+        Map<String, Object> input = from("phNow", now);
+        input.put("phTarget", reckoned);
+        return Optional.of(new Promise("lime", TOPSOIL_PH, "ph", input));
     }
 
-    private static @Nullable Double number(@Nullable Object said, @Nullable Double read) {
-        return said instanceof Number given ? Double.valueOf(given.doubleValue()) : read;
+    /** Doing nothing starts from the first of these, so it stays the first. */
+    private static Map<String, Object> from(String key, Read now) {
+        return ordered(key, now.value(), Forecast.SPREAD_OF_READING.key(), now.spread());
     }
 
     private static Map<String, Object> ordered(Object... pairs) {

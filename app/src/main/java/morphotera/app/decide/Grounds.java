@@ -3,18 +3,18 @@ package morphotera.app.decide;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import morphotera.app.follow.Measured;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.Zone;
+import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
 import morphotera.app.people.Viewer;
-import morphotera.app.read.Scores;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.decide.Called;
@@ -23,7 +23,6 @@ import morphotera.decide.Judgement;
 import morphotera.decide.Plan;
 import morphotera.follow.Forecast;
 import morphotera.follow.Promise;
-import morphotera.measure.Group;
 import org.springframework.stereotype.Service;
 
 /** What is known of the zones of a field when it was read last, for the rules and the forecasts of a plan. */
@@ -56,7 +55,7 @@ class Grounds {
             UUID step, String forecast, String measure, String unit, List<Point> points, List<Point> nothing) {}
 
     /** @param known by measure what was read last */
-    record ZoneGround(UUID zone, Plan.Ground ground, Set<String> gates, Map<String, Double> known) {
+    record ZoneGround(UUID zone, Plan.Ground ground, Set<String> gates, Map<String, Promise.Read> known) {
         Optional<StepForecast> forecast(Plans.Step step) {
             return Promise.of(step.remedy(), step.inputs(), known::get).map(promise -> {
                 LocalDate from = LocalDate.parse(step.from() + "-01");
@@ -92,24 +91,14 @@ class Grounds {
         }
         Visit visit = visits.visit(viewer, newest.get());
         CauseTable table = rulings.table(viewer);
+        List<Reading> read = readings.ofVisit(viewer, visit.id());
         List<ZoneGround> all = new ArrayList<>();
         for (UUID id : zones) {
             Zone zone = field.zone(id.toString());
             Judgement judgement = judgements.judge(viewer, table, visit, field, zone);
             Called called = Called.of(judgement, rulings.of(viewer, visit.id(), id));
-            all.add(new ZoneGround(id, called.ground(), called.gates(), known(viewer, field, zone, visit, judgement)));
+            all.add(new ZoneGround(id, called.ground(), called.gates(), Measured.of(field, zone, read)));
         }
         return all;
-    }
-
-    private Map<String, Double> known(Viewer viewer, Field field, Zone zone, Visit visit, Judgement judgement) {
-        Map<String, Double> known = new HashMap<>();
-        for (String measure : List.of(Promise.TOPSOIL_PH, Promise.SALT)) {
-            judgement.facts().best(measure).ifPresent(best -> known.put(measure, best.value()));
-        }
-        Scores.of(field, zone, readings.ofVisit(viewer, visit.id())).groups().stream()
-                .filter(one -> one.group() == Group.STRUCTURE)
-                .forEach(one -> known.put(Promise.STRUCTURE, one.score()));
-        return known;
     }
 }

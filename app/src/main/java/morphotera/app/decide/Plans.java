@@ -140,7 +140,7 @@ public class Plans {
                 stands -> view(viewer, field, stands));
         steps.stream()
                 .filter(one -> one.isDone() && !doneBefore.contains(one.id()))
-                .forEach(one -> interventions.log(viewer, logged(field, one)));
+                .forEach(one -> interventions.log(viewer, logged(field, one), one.inputs()));
         return view(viewer, field, kept);
     }
 

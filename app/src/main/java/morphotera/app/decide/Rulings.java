@@ -102,6 +102,21 @@ public class Rulings {
                 .toList();
     }
 
+    /** A cause that was called with some belief, and what it turned out to be. */
+    public record Settled(String cause, String adviser, double belief, boolean present) {}
+
+    /** Those that rest on more than opinion. */
+    public List<Settled> settled(Viewer viewer) {
+        return papers.all(viewer, PaperKind.RULING, Kept.class).stream()
+                .filter(one -> one.body().stands() && one.body().teaches())
+                .map(one -> new Settled(
+                        one.body().cause(),
+                        one.keptBy(),
+                        one.body().belief(),
+                        Ruling.Word.CONFIRMED.word().equals(one.body().word())))
+                .toList();
+    }
+
     List<Ruling> of(Viewer viewer, UUID visitId, UUID zoneId) {
         return papers.all(viewer, PaperKind.RULING, Kept.class).stream()
                 .filter(one -> one.body().stands()

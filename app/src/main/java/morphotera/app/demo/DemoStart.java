@@ -17,7 +17,7 @@ import java.util.Random;
 import java.util.UUID;
 import morphotera.app.api.Json;
 import morphotera.app.follow.Intervention;
-import morphotera.app.follow.InterventionMapper;
+import morphotera.app.follow.Interventions;
 import morphotera.app.land.Corner;
 import morphotera.app.land.Land;
 import morphotera.app.land.LandBodies;
@@ -55,7 +55,7 @@ class DemoStart implements ApplicationRunner {
     private final Land land;
     private final Visits visits;
     private final Readings readings;
-    private final InterventionMapper interventions;
+    private final Interventions interventions;
     private final Weather weather;
     private final DemoBag bag;
     private final DemoHole hole;
@@ -68,7 +68,7 @@ class DemoStart implements ApplicationRunner {
             Land land,
             Visits visits,
             Readings readings,
-            InterventionMapper interventions,
+            Interventions interventions,
             Weather weather,
             DemoBag bag,
             DemoHole hole,
@@ -217,27 +217,28 @@ class DemoStart implements ApplicationRunner {
                                             made.id(), spot.label(), spot.note(), at.lat(), at.lon(), null, null, 0)));
                 }
             }
+            for (int i = 0; i < field.visits().size(); i++) {
+                long seed = field.name().hashCode() * 31L + i;
+                visit(field, fieldId, field.visits().get(i), zones, spots, new Simulator(seed));
+            }
             if (field.done() != null) {
                 field.done()
-                        .forEach(done -> interventions.add(
+                        .forEach(done -> interventions.log(
                                 owner,
                                 new Intervention(
                                         id(clock.instant()),
                                         fieldId,
                                         day(done.daysAgo()),
                                         done.kind(),
-                                        null,
-                                        null,
+                                        done.amount(),
+                                        done.unit(),
                                         null,
                                         null,
                                         null,
                                         null,
                                         done.note(),
-                                        0)));
-            }
-            for (int i = 0; i < field.visits().size(); i++) {
-                long seed = field.name().hashCode() * 31L + i;
-                visit(field, fieldId, field.visits().get(i), zones, spots, new Simulator(seed));
+                                        1),
+                                Map.of()));
             }
         }
 

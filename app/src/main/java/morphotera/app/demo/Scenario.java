@@ -30,10 +30,14 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
 
     record ZoneOf(String name, String kind, List<SpotOf> spots) {}
 
-    /** {@code deeperCm}: how much deeper than the zone's its pan and layers lie; {@code harder}: times the zone's hardness. */
-    record SpotOf(String label, String note, double eastM, double northM, double deeperCm, double harder) {}
+    /**
+     * {@code deeperCm}: how much deeper than the zone's its pan and layers lie; {@code harder} and {@code saltier}: times
+     * the zone's hardness and salt.
+     */
+    record SpotOf(
+            String label, String note, double eastM, double northM, double deeperCm, double harder, Double saltier) {}
 
-    record Done(int daysAgo, String kind, String note) {}
+    record Done(int daysAgo, String kind, Double amount, String unit, String note) {}
 
     /** {@code ground}: by zone name, how it truly is at this visit. */
     record VisitOf(
@@ -63,7 +67,9 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
             List<List<Double>> ph,
             String phBasis,
             Roots roots,
-            Double wallKMmPerH) {}
+            Double wallKMmPerH,
+            Double ece,
+            Double organicMatterPercent) {}
 
     /** Resistance rises from the surface; a pan stands out between two depths. */
     record Hardness(double surfaceKPa, double kPaPerCm, Double panTopCm, Double panBaseCm, Double panKPa) {}

@@ -27,6 +27,8 @@ final class Simulator {
             case "slaking" -> crumbs(ground.crumbStrength());
             case "ph" -> ph(ground.ph(), ground.phBasis());
             case "root-depth" -> roots(ground.roots(), spot);
+            case "salinity" -> salt(ground.ece(), spot);
+            case "laboratory" -> laboratory(ground.organicMatterPercent());
             case "percolation-hole" -> hole(ground.wallKMmPerH());
             default -> throw new IllegalArgumentException("the simulator knows no method '" + method + "'");
         };
@@ -124,6 +126,18 @@ final class Simulator {
             points.add(map("depthCm", at.get(0), "value", Math.round(read * step) / step, "basis", basis));
         }
         return map("points", points, "offset", 0.8);
+    }
+
+    /** Of a saturated paste, as read at 25 °C. */
+    private Map<String, Object> salt(double ece, Scenario.SpotOf spot) {
+        double true25 = ece * (spot.saltier() == null ? 1 : spot.saltier());
+        double read = true25 * (1 + 0.02 * noise.nextGaussian());
+        return map("depthCm", 20, "ec", Math.round(read * 100) / 100.0, "compensated", true, "ratio", "paste");
+    }
+
+    private Map<String, Object> laboratory(double organicMatterPercent) {
+        double read = organicMatterPercent * (1 + 0.04 * noise.nextGaussian());
+        return map("organicMatterPercent", Math.round(read * 10) / 10.0);
     }
 
     private Map<String, Object> roots(Scenario.Roots roots, Scenario.SpotOf spot) {

@@ -44,11 +44,13 @@ class ChangeController {
     private final Visits visits;
     private final Land land;
     private final Readings readings;
+    private final Promises promises;
 
-    ChangeController(Visits visits, Land land, Readings readings) {
+    ChangeController(Visits visits, Land land, Readings readings, Promises promises) {
         this.visits = visits;
         this.land = land;
         this.readings = readings;
+        this.promises = promises;
     }
 
     record MethodChange(
@@ -121,8 +123,9 @@ class ChangeController {
 
     record GroupSlope(Group group, @Nullable Trend trend) {}
 
-    /** Every visit of a zone, and the slope of each method and group; null under three visits. */
-    record TrendView(List<TrendVisit> visits, List<MethodSlope> methods, List<GroupSlope> groups) {}
+    /** Every visit of a zone, the slope of each method and group, null under three visits, and what was promised. */
+    record TrendView(
+            List<TrendVisit> visits, List<MethodSlope> methods, List<GroupSlope> groups, List<Promises.Band> bands) {}
 
     /** Every visit of a zone with its scores, oldest first, and the slopes through them. */
     @GetMapping("/api/fields/{id}/trend")
@@ -165,7 +168,8 @@ class ChangeController {
                         .toList(),
                 byGroup.entrySet().stream()
                         .map(entry -> new GroupSlope(entry.getKey(), Trend.of(entry.getValue())))
-                        .toList());
+                        .toList(),
+                promises.bands(viewer, field, where.id()));
     }
 
     record JudgeBody(List<PairBody> pairs, Double observerSpread, Double observerBiasBefore, Double observerBiasAfter)

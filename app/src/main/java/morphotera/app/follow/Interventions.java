@@ -1,6 +1,7 @@
 package morphotera.app.follow;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import morphotera.app.api.Changes;
@@ -20,11 +21,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class Interventions {
     private final InterventionMapper interventions;
     private final Land land;
+    private final Promises promises;
     private final Patching patching;
 
-    Interventions(InterventionMapper interventions, Land land, Patching patching) {
+    Interventions(InterventionMapper interventions, Land land, Promises promises, Patching patching) {
         this.interventions = interventions;
         this.land = land;
+        this.promises = promises;
         this.patching = patching;
     }
 
@@ -87,16 +90,18 @@ public class Interventions {
                 return interventions.update(viewer, it);
             }
         }.put("intervention", id, body.version());
+        promises.fix(viewer, field, saved, Map.of());
         land.touch(viewer, field.id());
         return saved;
     }
 
-    /** Writes what a plan's step did into the log, once. */
+    /** Writes what a plan's step did into the log, once; {@code inputs} of its sum. */
     @Transactional
-    public void log(Viewer viewer, Intervention done) {
+    public void log(Viewer viewer, Intervention done, Map<String, Object> inputs) {
         if (interventions.intervention(viewer, done.id()).isEmpty()) {
             land.lock(viewer);
             interventions.add(viewer, done);
+            promises.fix(viewer, land.field(viewer, done.fieldId()), done, inputs);
             land.touch(viewer, done.fieldId());
         }
     }

@@ -16,7 +16,7 @@ import morphotera.measure.Grade;
  */
 final class Lime implements Remedy {
     /** Pure lime, t for each cmol(+)/kg in a tonne of soil: 50 mg of calcium carbonate for each mmol of charge. */
-    private static final double T_PER_CHARGE = 0.0005;
+    static final double T_PER_CHARGE = 0.0005;
 
     private static final double YOUNG_CLAY_OVER = 25;
     private static final double YOUNG_CLAY_TIMES = 3;

@@ -63,11 +63,15 @@ final class SoilSum {
         return mass;
     }
 
+    static double buffer(double organicCarbonPercent, double clayPercent) {
+        return BUFFER_PER_CARBON * organicCarbonPercent + BUFFER_PER_CLAY * clayPercent;
+    }
+
     /** pH buffer capacity, cmol(+)/kg/pH = 0.955·organic carbon % + 0.011·clay % (Aitken et al. 1990). */
     static double buffer(Entered in, Remedy.Draft out) {
         double carbon = in.number("organicCarbonPercent");
         double clay = in.number("clayPercent");
-        double buffer = BUFFER_PER_CARBON * carbon + BUFFER_PER_CLAY * clay;
+        double buffer = buffer(carbon, clay);
         out.line(
                 "bufferCapacity",
                 "pH buffer capacity",
