@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Promised, TrendVisit } from '../api/types';
-import { render } from '../testing/render';
+import { render, texts } from '../testing/render';
 import { BandRow, reach } from './BandRow';
 
 const BAND: Promised = {
@@ -34,5 +34,5 @@ test('what came otherwise is said beside its mark', () => {
     </svg>,
   );
   expect(drawn.textContent).toContain('May 2031: 9, above the band');
-  expect(drawn.textContent).toContain('7.7 ');
+  expect(texts(drawn, 'text').map((text) => text.trim())).toContain('7.7');
 });

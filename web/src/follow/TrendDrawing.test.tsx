@@ -30,6 +30,7 @@ it('visits stand in time, what was done stands as a peg, and each spot has its l
       methods={METHODS}
       now="2031-05-14"
       since="2028-05-14"
+      bands={[]}
     />,
   );
   expect(texts(page, 'svg text')).toEqual(
