@@ -3,6 +3,8 @@ package morphotera.app.tables;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Map;
+import morphotera.app.papers.PaperKind;
+import morphotera.app.papers.PaperShape;
 import morphotera.decide.CauseTable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -16,6 +18,11 @@ class Tables {
     ShippedTables shipped(JsonMapper json) throws IOException {
         return new ShippedTables(
                 read(json, "/morphotera/plain-yardstick.json"), read(json, "/morphotera/plain-causes.json"));
+    }
+
+    @Bean
+    PaperShape yardstickShape() {
+        return new PaperShape(PaperKind.YARDSTICK, Yardsticks.Kept.class);
     }
 
     @Bean
