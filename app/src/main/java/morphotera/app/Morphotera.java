@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import morphotera.app.backup.Command;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
@@ -17,6 +18,9 @@ import org.springframework.context.annotation.Bean;
 @MapperScan(basePackages = "morphotera.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
 public class Morphotera {
     public static void main(String[] args) {
+        if (Command.isFor(args)) {
+            System.exit(new Command(System.out).run(args));
+        }
         SpringApplication.run(Morphotera.class, args);
     }
 

@@ -38,7 +38,11 @@ public final class Client {
     }
 
     public static Client signedIn(String email) {
-        Client client = new Client();
+        return signedIn(email, RunningApp.port());
+    }
+
+    public static Client signedIn(String email, int port) {
+        Client client = new Client(port);
         client.get("/api/welcome");
         client.send("POST", "/api/session", Map.of("email", email, "password", "slack-tide-41"))
                 .expect(200);

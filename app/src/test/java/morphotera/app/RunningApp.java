@@ -26,11 +26,19 @@ public final class RunningApp implements BeforeAllCallback, AutoCloseable {
 
     /** Another one, for a test that breaks it. */
     public static ConfigurableApplicationContext start(String... arguments) throws Exception {
-        Path data = Files.createTempDirectory("morphotera-test");
+        return on(Files.createTempDirectory("morphotera-test"), arguments);
+    }
+
+    /** Another one, on data that is there. */
+    public static ConfigurableApplicationContext on(Path data, String... arguments) {
         List<String> all = new ArrayList<>(
                 List.of("--server.port=0", "--morphotera.data=" + data, "--morphotera.today=2031-05-14"));
         all.addAll(List.of(arguments));
         return SpringApplication.run(Morphotera.class, all.toArray(String[]::new));
+    }
+
+    public static String property(String name) {
+        return context.getEnvironment().getProperty(name);
     }
 
     public static int port() {

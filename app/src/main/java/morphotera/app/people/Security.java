@@ -32,7 +32,7 @@ class Security {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/api/session", "/api/health", "/api/welcome", "/api/first-owner", "/error")
                         .permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/calendar/*.ics")
+                        .requestMatchers(HttpMethod.GET, "/api/calendar/*.ics", "/api/backups/*")
                         .permitAll()
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()

@@ -27,10 +27,11 @@ public record Viewer(
         return viewer;
     }
 
-    static Viewer owner() {
+    /** The same, refused to all but an owner. */
+    public static Viewer owner() {
         Viewer viewer = current();
         if (viewer.role() != Role.OWNER) {
-            throw new Forbidden("Only an owner of the practice keeps its people.");
+            throw new Forbidden("This is for an owner of the practice alone.");
         }
         return viewer;
     }
