@@ -16,6 +16,8 @@ const MethodPage = lazy(() => import('./learn/MethodPage'));
 const AccountPage = lazy(() => import('./people/AccountPage'));
 const YardsticksPage = lazy(() => import('./read/yardsticks/YardsticksPage'));
 const PricesPage = lazy(() => import('./decide/PricesPage'));
+const DataPage = lazy(() => import('./exchange/DataPage'));
+const ReportPage = lazy(() => import('./follow/report/ReportPage'));
 const People = lazy(() => import('./people/People'));
 
 export function App() {
@@ -37,6 +39,8 @@ export function App() {
               <Route path="/methods/:methodId" element={<MethodPage />} />
               <Route path="/yardsticks" element={<YardsticksPage />} />
               <Route path="/prices" element={<PricesPage />} />
+              <Route path="/data" element={<DataPage />} />
+              <Route path="/reports/:visitId" element={<ReportPage />} />
               <Route path="/people" element={<People />} />
               <Route path="/account" element={<AccountPage />} />
               <Route path="*" element={<Navigate to="/" replace />} />

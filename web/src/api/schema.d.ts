@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forOwner"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["byKey"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calendar": {
         parameters: {
             query?: never;
@@ -108,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_11"];
+        put: operations["put_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -180,6 +212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fetch"];
+        put?: never;
+        post?: never;
+        delete: operations["stop_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields/{id}": {
         parameters: {
             query?: never;
@@ -236,7 +300,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_10"];
+        put: operations["put_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -460,7 +524,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_9"];
+        put: operations["put_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -492,7 +556,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_8"];
+        put: operations["put_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -604,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_7"];
+        put: operations["put_8"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -620,7 +684,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["put_6"];
+        put: operations["put_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -748,7 +812,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of"];
-        put: operations["put_5"];
+        put: operations["put_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -764,7 +828,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -814,6 +878,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["calculate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put: operations["put_4"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1099,7 +1179,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofVisit_1"];
+        get: operations["ofVisit_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1179,7 +1259,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofVisit"];
+        get: operations["ofVisit_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1197,6 +1277,22 @@ export interface paths {
         };
         get: operations["stands"];
         put: operations["stand"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofVisit"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2975,6 +3071,16 @@ export interface components {
             /** Format: int32 */
             treatment: number;
         };
+        "morphotera.app.exchange.ExportController.Begun": {
+            /** Format: uuid */
+            id: string;
+        };
+        "morphotera.app.exchange.ExportController.ExportBody": {
+            /** Format: uuid */
+            id: string | null;
+            photographs: boolean | null;
+            what: string;
+        };
         "morphotera.app.exchange.ImportController.ImportView": {
             bad: components["schemas"]["morphotera.app.exchange.Sifted.Bad"][];
             columns: {
@@ -3156,6 +3262,43 @@ export interface components {
             low: number;
             /** Format: double */
             middle: number;
+        };
+        "morphotera.app.follow.ReportController.ReportBody": {
+            content: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            visitId: string;
+            zone: string;
+        };
+        "morphotera.app.follow.Reports.ReportView": {
+            content: {
+                [key: string]: unknown;
+            };
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            sentAt: string;
+            sentBy: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            visitId: string;
+            /** Format: uuid */
+            zoneId: string;
+        };
+        "morphotera.app.follow.Reports.Sent": {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            sentAt: string;
+            sentBy: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            zoneId: string;
         };
         "morphotera.app.land.Corner": {
             /** Format: double */
@@ -5022,6 +5165,7 @@ export interface components {
             /** Format: int64 */
             timeout?: number;
         };
+        "org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody": unknown;
     };
     responses: never;
     parameters: never;
@@ -5031,6 +5175,48 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    forOwner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    byKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody"];
+                };
+            };
+        };
+    };
     renew: {
         parameters: {
             query?: never;
@@ -5165,7 +5351,7 @@ export interface operations {
             };
         };
     };
-    put_11: {
+    put_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5276,6 +5462,72 @@ export interface operations {
                 content: {
                     "text/event-stream": components["schemas"]["org.springframework.web.servlet.mvc.method.annotation.SseEmitter"];
                 };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.exchange.ExportController.ExportBody"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.exchange.ExportController.Begun"];
+                };
+            };
+        };
+    };
+    fetch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    stop_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5419,7 +5671,7 @@ export interface operations {
             };
         };
     };
-    put_10: {
+    put_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -5788,7 +6040,7 @@ export interface operations {
             };
         };
     };
-    put_9: {
+    put_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5860,7 +6112,7 @@ export interface operations {
             };
         };
     };
-    put_8: {
+    put_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6028,7 +6280,7 @@ export interface operations {
             };
         };
     };
-    put_7: {
+    put_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6098,7 +6350,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_7: {
         parameters: {
             query: {
                 visitId: string;
@@ -6321,7 +6573,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6345,7 +6597,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6461,6 +6713,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.decide.Remedy.Answer"];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.follow.Reports.ReportView"];
+                };
+            };
+        };
+    };
+    put_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.follow.ReportController.ReportBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.follow.Reports.ReportView"];
                 };
             };
         };
@@ -7003,7 +7303,7 @@ export interface operations {
             };
         };
     };
-    ofVisit_1: {
+    ofVisit_2: {
         parameters: {
             query?: {
                 zone?: string;
@@ -7155,7 +7455,7 @@ export interface operations {
             };
         };
     };
-    ofVisit: {
+    ofVisit_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7220,6 +7520,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    ofVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.follow.Reports.Sent"][];
+                };
             };
         };
     };

@@ -70,3 +70,6 @@ export type RulingView = S['morphotera.app.decide.Rulings.RulingView'];
 export type Yardstick = S['morphotera.app.tables.Yardsticks.YardstickView'];
 export type Promised = S['morphotera.app.follow.Promises.Band'];
 export type ForecastScore = S['morphotera.app.season.ForecastScore.View'];
+export type Retest = S['morphotera.app.season.RetestController.RetestView'];
+export type ReportView = S['morphotera.app.follow.Reports.ReportView'];
+export type SentReport = S['morphotera.app.follow.Reports.Sent'];

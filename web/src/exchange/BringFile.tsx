@@ -5,7 +5,7 @@ import { sentence } from '../api/problem';
 import type { ImportView } from '../api/types';
 
 type Props = {
-  kind: 'fields' | 'spots' | 'rain';
+  kind: 'fields' | 'spots' | 'rain' | 'practice';
   /** What it is opened by. */
   title: string;
   /** Which files are read, and what stands in them. */

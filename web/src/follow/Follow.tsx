@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useParams, useSearchParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Intervention, TrendView, WholeVisit } from '../api/types';
@@ -51,6 +51,9 @@ function FollowOf({ whole }: { whole: WholeVisit }) {
     <>
       <div className="mb-4 flex flex-wrap items-center justify-between gap-x-8">
         <h1 className="text-[1.5rem]">What has changed</h1>
+        <Link className="link flex min-h-11 items-center" to={`/reports/${whole.visit.id}`}>
+          The report to the grower
+        </Link>
         <ZonePick field={whole.field} zone={zone} onPick={pickZone} />
       </div>
       <Show of={trend}>

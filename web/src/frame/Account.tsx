@@ -68,6 +68,9 @@ export function Account() {
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/prices')}>
               Prices
             </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/data')}>
+              Data
+            </DropdownMenu.Item>
             {me.role === 'owner' && (
               <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/people')}>
                 People of the practice

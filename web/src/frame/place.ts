@@ -19,6 +19,8 @@ const PAGES: Record<string, string> = {
   people: 'People of the practice',
   yardsticks: 'Yardsticks',
   prices: 'Prices',
+  data: 'Data',
+  reports: 'Report to the grower',
   account: 'Your account',
 };
 

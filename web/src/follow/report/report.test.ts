@@ -1,0 +1,119 @@
+import { expect, test } from 'vitest';
+import type { FieldPlan, Judgement, PriceList, Remedy, Retest, WholeVisit } from '../../api/types';
+import { draft } from './report';
+
+const WHOLE = {
+  field: {
+    id: 'f',
+    name: 'Far Cleave',
+    holdingName: 'Brindle Top',
+    areaHa: 5.1,
+    use: 'pasture',
+    texture: 'loam',
+    school: 'balanced',
+    spots: [
+      { id: 'a', label: '1', zoneId: 'z', retiredOn: null },
+      { id: 'b', label: '2', retiredOn: '2030-01-01' },
+    ],
+  },
+  visit: {
+    day: '2031-05-14',
+    observerName: 'Adviser',
+    moisture: 'moist',
+    daysSinceRain: 2,
+    soilTemperatureC: 11,
+  },
+  readings: [{ method: 'ph', spotId: 'a', correctedBy: null, setAside: null }],
+} as unknown as WholeVisit;
+
+function known(more: Record<string, unknown> = {}) {
+  return {
+    whole: WHOLE,
+    zone: 'z',
+    zoneName: null,
+    scores: {
+      methods: [],
+      groups: [{ group: 'chemistry', score: 38 }],
+      soil: { balanced: 61, weakest: 38, tally: 60, provisional: false, coverage: 1, spotsPerMethod: 4 },
+    },
+    before: null,
+    judgement: { causes: [], plan: [], blocked: [], nextTests: [] } as unknown as Judgement,
+    plan: { steps: [] } as unknown as FieldPlan,
+    remedies: [{ id: 'lime', name: 'Lime', cautions: ['Not with urea.'], fields: [] }] as unknown as Remedy[],
+    prices: { currency: 'crowns', prices: [], version: 0 } as PriceList,
+    methods: [],
+    section: null,
+    change: null,
+    retests: [] as Retest[],
+    practice: 'Tidewrack',
+    madeUp: true,
+    ...more,
+  } as unknown as Parameters<typeof draft>[0];
+}
+
+const LIME = {
+  id: 's',
+  remedy: 'lime',
+  from: '2031-09',
+  to: '2031-10',
+  amount: 12.2,
+  unit: 't',
+  cost: 620,
+  why: null,
+  state: 'agreed',
+  lookAgain: '2032-05',
+  inputs: { phTarget: 6.2 },
+};
+
+const SOUR = {
+  id: 'acid-topsoil',
+  text: 'The topsoil is too acid',
+  word: 'likely',
+  gate: null,
+  ruling: null,
+  remedies: ['lime'],
+};
+
+test('what stands first is the band, then what is in the way', () => {
+  const report = draft(known({ judgement: { ...known().judgement, causes: [SOUR] } }));
+  expect(report.standing).toBe('The field holds. What stands in its way: the topsoil is too acid.');
+});
+
+test('a healthy field is told what keeps it so', () => {
+  const report = draft(known());
+  expect(report.standing).toContain('Its weakest part is chemistry.');
+  expect(report.things[0]?.title).toBe('Go on as you do');
+});
+
+test('three things at most come from the plan, each with its month, amount, cost and why', () => {
+  const judgement = { ...known().judgement, causes: [SOUR] };
+  const steps = [LIME, { ...LIME, id: 't', from: '2032-09', state: 'done' }];
+  const report = draft(known({ judgement, plan: { steps } }));
+  expect(report.things).toEqual([
+    {
+      title: 'Lime, 12.2 t, in Sept 2031',
+      text: 'About 620 crowns for the field. Because the topsoil is too acid.',
+    },
+  ]);
+  expect(report.when).toBe('May 2032');
+  expect(report.comeBack).toContain('To the same spot:');
+  expect(report.cautions).toEqual(['Not with urea.']);
+});
+
+test('better in more tests than worse is said with its year', () => {
+  const verdicts = ['better', 'better', 'worse'].map((verdict) => ({ change: { verdict } }));
+  const report = draft(
+    known({
+      change: { methods: verdicts },
+      before: { day: '2028-05-01', scores: { groups: [{ group: 'chemistry', score: 22 }] } },
+    }),
+  );
+  expect(report.standing).toContain('The field holds, and it is better than in 2028.');
+  expect(report.groups).toEqual([{ group: 'chemistry', score: 38, was: 22 }]);
+});
+
+test('a gate stands before everything', () => {
+  const gate = { ...SOUR, gate: 'Test for sulphides before any drain.' };
+  const report = draft(known({ judgement: { ...known().judgement, causes: [SOUR, gate] } }));
+  expect(report.standing).toContain('Before anything else: test for sulphides');
+});
