@@ -72,7 +72,8 @@ public final class YardstickCheck {
         }
     }
 
-    private static String widest(String key) {
+    /** A curve's name without what it is narrowed by. */
+    public static String widest(String key) {
         return key.contains("@") ? key.substring(0, key.indexOf('@')) : key;
     }
 

@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Takes the kept pictures of the main views anew, from the demo data: {@code mvn -Pscreenshots verify}. */
@@ -47,6 +48,36 @@ class Screenshots {
                     .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Moist"))
                     .click();
             keep(adviser, "calculator");
+            adviser.page
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^Put .* into the plan$")))
+                    .click();
+            adviser.page
+                    .getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Steps of the plan"))
+                    .getByRole(AriaRole.BUTTON)
+                    .first()
+                    .click();
+            adviser.page.locator("#plan").evaluate("it => it.scrollIntoView()");
+            keep(adviser, "plan");
+            openField(adviser, "Lower Flats");
+            adviser.go("follow");
+            keep(adviser, "follow");
+            openField(adviser, "Far Cleave");
+            adviser.go("follow");
+            adviser.button("poor patch").click();
+            adviser.link("The report to the grower").click();
+            adviser.page.getByText("Three things to do").waitFor();
+            keep(adviser, "report");
+            adviser.open("/yardsticks");
+            adviser.button("Make a copy").click();
+            Locator knot = adviser.page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Knot 2"));
+            adviser.page.getByLabel("Region, if it is for one").fill("the sour hills");
+            for (int i = 0; i < 12; i++) {
+                knot.press("ArrowDown");
+            }
+            adviser.page.locator("figure").first().evaluate("it => it.scrollIntoView({ block: 'center' })");
+            keep(adviser, "yardstick");
             openField(adviser, "Church Piece");
             adviser.page
                     .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
@@ -63,8 +94,6 @@ class Screenshots {
             adviser.page.getByText("On one ruler, cm").waitFor();
             keep(adviser, "beside");
             openField(adviser, "Church Piece");
-            adviser.go("follow");
-            keep(adviser, "follow");
             adviser.go("scout");
             keep(adviser, "scout");
             openField(adviser, "Yard Close, planned");

@@ -164,12 +164,19 @@ public class Yardsticks {
         if (!refused.isEmpty()) {
             throw new Refused(refused);
         }
-        curves.forEach((key, knots) -> {
-            String widest = key.contains("@") ? key.substring(0, key.indexOf('@')) : key;
-            all.put(key, new CurveView(known.curves().get(widest).xMeaning(), knots));
-        });
+        curves.forEach((key, knots) -> all.put(key, new CurveView(along(known, key), knots)));
         Kept kept = new Kept(name, region, use, school, base, all);
         return view(papers.keep(viewer, PaperKind.YARDSTICK, id, null, version, kept, Yardsticks::view));
+    }
+
+    /** What a curve runs along: the same for all that are narrowed from one. */
+    private static String along(Yardstick known, String key) {
+        String widest = YardstickCheck.widest(key);
+        return known.curves().values().stream()
+                .filter(one -> YardstickCheck.widest(one.key()).equals(widest))
+                .findFirst()
+                .orElseThrow()
+                .xMeaning();
     }
 
     private YardstickView based(Viewer viewer, BasedOn base) {

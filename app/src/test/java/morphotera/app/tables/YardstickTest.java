@@ -56,6 +56,15 @@ class YardstickTest {
     }
 
     @Test
+    void one_that_was_taken_out_as_a_file_comes_in_with_every_curve() {
+        JsonNode shipped = shipped();
+        Map<String, Object> curves = new LinkedHashMap<>();
+        shipped.get("curves").properties().forEach(one -> curves.put(one.getKey(), one.getValue()));
+        JsonNode brought = put(0, curves, "basedOn", null).expect(200).json();
+        assertThat(brought.get("curves")).isEqualTo(shipped.get("curves"));
+    }
+
+    @Test
     void the_one_that_ships_is_never_changed() {
         String of = shipped().get("id").asString();
         assertThat(adviser.send("PUT", "/api/yardsticks/" + of, Map.of("name", "Mine now", "version", 2))

@@ -1,0 +1,148 @@
+package morphotera.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** From what the evidence calls for to a plan a grower signs, a report, and the data in one's own hand. */
+class PlanIT {
+    private final Jar jar = Jar.demo();
+    private Visitor adviser;
+    private Page page;
+
+    @BeforeEach
+    void signIn() {
+        adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example");
+        page = adviser.page;
+    }
+
+    @AfterEach
+    void nothingWentWrong() {
+        List<String> faults = adviser.faults();
+        adviser.close();
+        assertThat(faults).isEmpty();
+    }
+
+    private void openField(String name) {
+        adviser.open("/");
+        page.getByRole(AriaRole.LIST)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .last()
+                .click();
+        page.waitForURL(Pattern.compile(".*/fields/.*"));
+    }
+
+    @Test
+    void sour_ground_becomes_a_plan_with_its_lime_and_a_report_that_stays_as_it_was_sent() {
+        openField("Far Cleave");
+        adviser.go("decide");
+        adviser.button("poor patch").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Put .* into the plan$")))
+                .click();
+        Locator steps = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Steps of the plan"));
+        Locator lime = steps.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Lime, proposed"));
+        lime.click();
+        Locator form = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Lime in the plan"));
+        form.getByLabel("For the field").fill("12.4");
+        form.getByLabel("Cost").fill("620");
+        form.getByLabel("Why, in a line for the grower").fill("The topsoil is sour and clover fails.");
+        form.getByText("Keep these figures").click();
+        assertThat(lime).containsText("620");
+        String months = form.locator(".num").first().textContent();
+        form.getByText("half a year later").click();
+        assertThat(form.locator(".num").first()).not().hasText(months);
+        adviser.button("Take the last change back").click();
+        assertThat(form.locator(".num").first()).hasText(months);
+        assertThat(adviser.axe()).isEmpty();
+
+        adviser.go("follow");
+        adviser.button("poor patch").click();
+        page.getByText("The report to the grower").click();
+        assertThat(page.getByText("The field holds")).isVisible();
+        adviser.button("poor patch").click();
+        Locator report = page.getByRole(AriaRole.ARTICLE);
+        assertThat(report).containsText("Lime, 12.4 t");
+        assertThat(report).containsText("About 620 crowns for the field. The topsoil is sour and clover fails.");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Where it stands:")))
+                .click();
+        page.getByLabel("Where it stands", new Page.GetByLabelOptions().setExact(true))
+                .fill("Sour below, and mending.");
+        page.keyboard().press("Enter");
+        assertThat(adviser.axe()).isEmpty();
+        adviser.button("Keep it as sent").click();
+        assertThat(page.getByText("Print it, or keep it as PDF")).isVisible();
+        assertThat(report).containsText("Sour below, and mending.");
+        assertThat(report).containsText("Lime, 12.4 t");
+    }
+
+    @Test
+    void a_cause_that_was_ruled_out_calls_for_nothing_and_comes_back_when_taken_back() {
+        openField("Church Piece");
+        Locator visits = page.getByLabel("Visit", new Page.GetByLabelOptions().setExact(true));
+        visits.selectOption(visits.locator("option").last().getAttribute("value"));
+        adviser.go("decide");
+        Locator pan = page.getByRole(
+                AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("A compacted layer below the surface"));
+        Locator called = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("In an order that holds"));
+        assertThat(called).containsText("Break the pan");
+        pan.getByText("Say what it was").click();
+        pan.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("It is not so"))
+                .click();
+        pan.getByText("Keep it").click();
+        assertThat(pan).containsText("is needed here");
+        pan.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("my judgement"))
+                .click();
+        pan.getByLabel("The reason").fill("A plough share was found at that depth.");
+        pan.getByText("Keep it").click();
+        assertThat(pan).containsText("Ruled out by my judgement");
+        assertThat(page.getByText("likely, 0.99")).isVisible();
+        assertThat(called).hasCount(0);
+        pan.getByText("Take it back").click();
+        assertThat(called).containsText("Break the pan");
+    }
+
+    @Test
+    void a_yardstick_is_copied_bent_and_kept_and_the_data_are_taken_out() throws Exception {
+        adviser.open("/yardsticks");
+        adviser.button("Make a copy").click();
+        assertThat(page.getByLabel("Region, if it is for one")).isVisible();
+        Locator knot = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Knot 2"));
+        knot.focus();
+        for (int i = 0; i < 10; i++) {
+            page.keyboard().press("ArrowDown");
+        }
+        assertThat(page.getByText("would stand in another band")).isVisible();
+        assertThat(adviser.axe()).isEmpty();
+        adviser.button("Keep as version 2").click();
+        assertThat(adviser.button("Keep as version 3")).isVisible();
+        page.getByLabel("Knot 2, score").fill("150");
+        adviser.button("Keep as version 3").click();
+        assertThat(page.getByText("Scores go from 0 to 100.")).isVisible();
+
+        adviser.open("/prices");
+        assertThat(page.getByLabel("Money is counted in")).hasValue("crowns");
+        assertThat(adviser.axe()).isEmpty();
+
+        adviser.open("/data");
+        assertThat(adviser.axe()).isEmpty();
+        adviser.button("Take it out").click();
+        Download file =
+                page.waitForDownload(() -> page.getByText("Save the file").click());
+        Path saved = Files.createTempFile("practice", ".zip");
+        file.saveAs(saved);
+        page.getByText("A package that was taken out").click();
+        page.locator("input[type=file]").setInputFiles(saved);
+        assertThat(page.getByText("there already")).isVisible();
+    }
+}
