@@ -100,16 +100,15 @@ function Bar({ step, name, left, width, broken, chosen, onChoose }: BarProps) {
       aria-label={`${name}, ${WORDS[step.state as keyof typeof WORDS]}, ${rowOf(step.remedy)}, ${month(`${step.from}-01`)} to ${month(`${step.to}-01`)}${broken ? ', breaks a rule' : ''}`}
       title={name}
       onClick={onChoose}
-      className="absolute top-1.5 z-10 flex h-8 items-center whitespace-nowrap"
-      style={{ left, minWidth: width }}
+      className="absolute top-1.5 z-10 h-8 min-w-3.5"
+      style={{ left, width }}
     >
       <span
         aria-hidden="true"
-        className={`block h-8 rounded-[3px] border-[1.5px] ${look} ${chosen ? 'outline-2 outline-offset-2 outline-ink' : ''}`}
-        style={{ width: '100%', minWidth: '0.8rem' }}
+        className={`absolute inset-0 rounded-[3px] border-[1.5px] ${look} ${chosen ? 'outline-2 outline-offset-2 outline-ink' : ''}`}
       />
       <span
-        className={`ml-1.5 bg-paper pr-1 text-[0.93rem] font-semibold ${broken ? 'text-warn' : 'text-ink'}`}
+        className={`absolute top-1 left-full ml-1.5 bg-paper pr-1 text-[0.93rem] font-semibold whitespace-nowrap ${broken ? 'text-warn' : 'text-ink'}`}
       >
         {name}
         {step.cost !== null && step.cost !== 0 && (
@@ -120,6 +119,13 @@ function Bar({ step, name, left, width, broken, chosen, onChoose }: BarProps) {
   );
 }
 
+/** Months that must lie between two marks for the first to be named beside it. */
+const CROWDED = 4;
+
+function crowdedBy(next: string | undefined, word: string): boolean {
+  return next !== undefined && monthNumber(next) - monthNumber(word) < CROWDED;
+}
+
 /** When what was done is read again: a mark at its month. */
 function LookAgain({ steps, share }: { steps: PlanStep[]; share: (at: number) => string }) {
   const months = [...new Set(steps.flatMap((one) => (one.lookAgain ? [one.lookAgain] : [])))].sort();
@@ -127,16 +133,19 @@ function LookAgain({ steps, share }: { steps: PlanStep[]; share: (at: number) =>
   return (
     <div className="relative ml-36 border-t border-rule" style={{ height: LANE }}>
       <span className="absolute top-2.5 -left-36 font-semibold">look again</span>
-      {months.map((word, i) => (
-        <span
-          key={word}
-          className="absolute top-2.5 flex items-baseline gap-1.5 text-sm whitespace-nowrap"
-          style={{ left: share(monthNumber(word)) }}
-        >
-          <span aria-hidden="true" className="inline-block size-2.5 rotate-45 bg-ink" />
-          <span className={i > 0 ? 'sr-only' : ''}>{month(`${word}-01`)}</span>
-        </span>
-      ))}
+      {months.map((word, i) => {
+        return (
+          <span
+            key={word}
+            className="absolute top-2.5 flex h-6 items-center gap-1.5 text-sm whitespace-nowrap"
+            style={{ left: share(monthNumber(word)) }}
+            title={month(`${word}-01`)}
+          >
+            <span aria-hidden="true" className="inline-block size-2.5 shrink-0 rotate-45 bg-ink" />
+            <span className={crowdedBy(months[i + 1], word) ? 'sr-only' : ''}>{month(`${word}-01`)}</span>
+          </span>
+        );
+      })}
     </div>
   );
 }

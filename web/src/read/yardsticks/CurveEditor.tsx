@@ -32,9 +32,9 @@ export function CurveEditor({ name, along, knots, before, xs, mayWrite, onChange
   const most = Math.max(...all);
   const pad = (most - least) * 0.05 || 1;
   const [from, to] = frame ?? [least - pad, most + pad];
-  const x = scale([from, to], [LEFT, RIGHT]);
   const y = scale([0, 100], [BOTTOM, TOP], 25);
   const step = stepOf(from, to);
+  const x = scale([from, to], [LEFT, RIGHT], step * 20);
 
   function toPlace(event: PointerEvent): Knot {
     const box = svg.current?.getBoundingClientRect();
