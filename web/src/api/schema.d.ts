@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/imports/{id}/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["match"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/imports/{id}/confirm": {
         parameters: {
             query?: never;
@@ -3080,6 +3096,11 @@ export interface components {
             id: string | null;
             photographs: boolean | null;
             what: string;
+        };
+        "morphotera.app.exchange.ImportController.ColumnsBody": {
+            columns: {
+                [key: string]: string;
+            };
         };
         "morphotera.app.exchange.ImportController.ImportView": {
             bad: components["schemas"]["morphotera.app.exchange.Sifted.Bad"][];
@@ -6015,6 +6036,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    match: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.exchange.ImportController.ColumnsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.exchange.ImportController.ImportView"];
+                };
             };
         };
     };

@@ -3,9 +3,10 @@ import { useId, useState } from 'react';
 import { api, send, take } from '../api/client';
 import { sentence } from '../api/problem';
 import type { ImportView } from '../api/types';
+import { Columns } from './Columns';
 
 type Props = {
-  kind: 'fields' | 'spots' | 'rain' | 'practice';
+  kind: 'fields' | 'spots' | 'rain' | 'practice' | 'readings' | 'laboratory';
   /** What it is opened by. */
   title: string;
   /** Which files are read, and what stands in them. */
@@ -51,6 +52,13 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
     return saved;
   }
 
+  async function match(columns: Record<string, string>): Promise<ImportView> {
+    const path = { id: look?.id ?? '' };
+    return (await take(
+      api.PUT('/api/imports/{id}/columns', { params: { path }, body: { columns } }),
+    )) as unknown as ImportView;
+  }
+
   async function drop(): Promise<null> {
     await take(api.DELETE('/api/imports/{id}', { params: { path: { id: look?.id ?? '' } } }));
     return null;
@@ -78,6 +86,14 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
         <p className="text-sm text-faded">{hint}</p>
         {busy && <p role="status">Reading the file…</p>}
         {look && !busy && <Look look={look} names={names} />}
+        {look?.state === 'looked-at' && !busy && (kind === 'readings' || kind === 'laboratory') && (
+          <Columns
+            key={`${look.id} ${JSON.stringify(look.columns)}`}
+            kind={kind}
+            columns={look.columns}
+            onMatch={(columns) => void run(() => match(columns))}
+          />
+        )}
         {look?.state === 'looked-at' && !busy && (
           <div className="flex flex-wrap gap-x-6 gap-y-2">
             {look.would.add + look.would.change > 0 && (

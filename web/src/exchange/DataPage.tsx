@@ -29,6 +29,20 @@ export default function DataPage() {
               accept=".zip,application/zip"
               names={['row', 'rows']}
             />
+            <BringFile
+              kind="readings"
+              title="Readings from a table"
+              hint="CSV with a heading: field, day, spot, method, and what was entered, as JSON or a column for each entry (reading.depthCm). Visits are made for days that have none."
+              accept=".csv,text/csv"
+              names={['reading', 'readings']}
+            />
+            <BringFile
+              kind="laboratory"
+              title="A laboratory's sheet"
+              hint="CSV, a row for each sample. You say once which column is what; it is remembered for the laboratory's next sheet."
+              accept=".csv,text/csv"
+              names={['sample', 'samples']}
+            />
           </section>
         </>
       ) : (

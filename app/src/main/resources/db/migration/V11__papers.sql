@@ -25,3 +25,13 @@ create table promise (
     input_json varchar(2000) not null,
     primary key (intervention_id, zone_id)
 );
+
+-- How the columns of a table that comes in are read, and how those of files with the same headings were read last.
+alter table import_file add column columns_json varchar(20000);
+create table import_columns (
+    practice_id uuid not null references practice (id),
+    kind varchar(20) not null,
+    headings_sha256 char(64) not null,
+    columns_json varchar(20000) not null,
+    primary key (practice_id, kind, headings_sha256)
+);

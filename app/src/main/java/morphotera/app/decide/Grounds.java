@@ -22,7 +22,7 @@ import morphotera.decide.CauseTable;
 import morphotera.decide.Judgement;
 import morphotera.decide.Plan;
 import morphotera.follow.Forecast;
-import morphotera.follow.Promise;
+import morphotera.follow.promises.Promise;
 import org.springframework.stereotype.Service;
 
 /** What is known of the zones of a field when it was read last, for the rules and the forecasts of a plan. */

@@ -5,6 +5,8 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import morphotera.app.api.Checked;
+import morphotera.app.api.Findings;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
 import org.springframework.http.HttpStatus;
@@ -12,6 +14,8 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -67,6 +71,24 @@ class ImportController {
     @GetMapping("/api/imports/{id}")
     ImportView look(@PathVariable UUID id) {
         return ImportView.of(imports.look(Viewer.writing(), id));
+    }
+
+    /** @param columns by heading what it is read as; an empty word: not read */
+    record ColumnsBody(Map<String, String> columns) implements Checked {
+        private static final int MOST = 200;
+
+        @Override
+        public void check(Findings findings) {
+            findings.needed("/columns", columns, "The columns");
+            if (columns != null) {
+                findings.size("/columns", columns.size(), "Columns", MOST);
+            }
+        }
+    }
+
+    @PutMapping("/api/imports/{id}/columns")
+    ImportView match(@PathVariable UUID id, @RequestBody ColumnsBody body) {
+        return ImportView.of(imports.match(Viewer.writing(), id, body.columns()));
     }
 
     @PostMapping("/api/imports/{id}/confirm")

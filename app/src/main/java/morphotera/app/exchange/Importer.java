@@ -1,6 +1,7 @@
 package morphotera.app.exchange;
 
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.UUID;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
@@ -9,9 +10,14 @@ import morphotera.ground.Nullable;
 interface Importer {
     String kind();
 
-    /** A file as it was received, and where it belongs if that was said. */
+    /** A file as it was received, and where it belongs and how its columns were matched, if that was said. */
     record Incoming(
-            Path file, @Nullable UUID holdingId, @Nullable UUID fieldId) {}
+            Path file, @Nullable UUID holdingId, @Nullable UUID fieldId, Map<String, String> columns) {}
+
+    /** What a table's headings stand for; null where its files have no columns to be matched. */
+    default @Nullable Sheet.Targets targets() {
+        return null;
+    }
 
     /**
      * Reads it from end to end.

@@ -4,18 +4,22 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
 import morphotera.app.api.NotTaken;
 import morphotera.app.people.Viewer;
+import morphotera.app.pictures.PictureFiles;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
@@ -23,6 +27,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
+import tools.jackson.core.type.TypeReference;
 
 /**
  * Files that come in: looked at first, with nothing saved; when the person who brought one confirms it, its good rows are saved
@@ -31,6 +36,7 @@ import org.springframework.transaction.interceptor.TransactionAspectSupport;
 @Service
 class Imports {
     private static final long MOST_BYTES = 200_000_000;
+    private static final TypeReference<Map<String, String>> COLUMNS = new TypeReference<>() {};
     private static final Duration KEPT = Duration.ofDays(1);
     static final String LOOKED_AT = "looked-at";
     static final String SAVED = "saved";
@@ -38,10 +44,12 @@ class Imports {
     private final ImportMapper imports;
     private final Map<String, Importer> byKind;
     private final Path folder;
+    private final Json json;
     private final Clock clock;
 
-    Imports(ImportMapper imports, List<Importer> all, @Value("${morphotera.data}") Path data, Clock clock) {
+    Imports(ImportMapper imports, List<Importer> all, Json json, @Value("${morphotera.data}") Path data, Clock clock) {
         this.imports = imports;
+        this.json = json;
         this.byKind = all.stream().collect(Collectors.toMap(Importer::kind, Function.identity()));
         this.folder = data.toAbsolutePath().normalize().resolve("imports");
         this.clock = clock;
@@ -70,7 +78,11 @@ class Imports {
     public Look receive(Viewer viewer, UUID id, String kind, @Nullable UUID holdingId, @Nullable UUID fieldId) {
         dropOld();
         try {
-            ImportMapper.Row row = new ImportMapper.Row(id, kind, holdingId, fieldId, LOOKED_AT, clock.instant());
+            String remembered = headings(kind, id)
+                    .flatMap(headings -> imports.remembered(viewer, kind, headings))
+                    .orElse(null);
+            ImportMapper.Row row =
+                    new ImportMapper.Row(id, kind, holdingId, fieldId, LOOKED_AT, clock.instant(), remembered);
             Sifted sifted = lookAt(viewer, row);
             imports.add(viewer, row);
             return new Look(id, kind, LOOKED_AT, sifted);
@@ -99,6 +111,33 @@ class Imports {
                 : new Look(id, row.kind(), LOOKED_AT, lookAt(viewer, row));
     }
 
+    /** Says what the columns are read as; remembered for the next file with these headings. */
+    @Transactional
+    public Look match(Viewer viewer, UUID id, Map<String, String> columns) {
+        ImportMapper.Row row = find(viewer, id);
+        if (imports.lock(viewer, id).orElse(SAVED).equals(SAVED)) {
+            return new Look(id, row.kind(), SAVED, new Sifted());
+        }
+        Importer importer = byKind.get(row.kind());
+        if (importer.targets() == null) {
+            throw Sifted.refused("no-columns", "This kind of file has no columns to be matched.");
+        }
+        String written = json.write(columns);
+        imports.match(viewer, id, written);
+        headings(row.kind(), id).ifPresent(headings -> imports.remember(viewer, row.kind(), headings, written));
+        return new Look(id, row.kind(), LOOKED_AT, lookAt(viewer, find(viewer, id)));
+    }
+
+    /** The fingerprint of a table's headings. */
+    private Optional<String> headings(String kind, UUID id) {
+        Importer importer = byKind.get(kind);
+        return importer.targets() == null
+                ? Optional.empty()
+                : Optional.of(PictureFiles.sha256(Sheet.open(file(id), importer.targets(), Map.of())
+                        .headings()
+                        .getBytes(StandardCharsets.UTF_8)));
+    }
+
     @Transactional
     public Look confirm(Viewer viewer, UUID id) {
         ImportMapper.Row row = find(viewer, id);
@@ -122,7 +161,11 @@ class Imports {
     }
 
     private Importer.Incoming incoming(ImportMapper.Row row) {
-        return new Importer.Incoming(file(row.id()), row.holdingId(), row.fieldId());
+        return new Importer.Incoming(file(row.id()), row.holdingId(), row.fieldId(), columns(row));
+    }
+
+    private Map<String, String> columns(ImportMapper.Row row) {
+        return row.columnsJson() == null ? Map.of() : json.read(row.columnsJson(), COLUMNS);
     }
 
     private Path file(UUID id) {

@@ -9,7 +9,7 @@ import morphotera.app.measure.Reading;
 import morphotera.app.measure.TakenReadings;
 import morphotera.app.read.Scores;
 import morphotera.decide.Facts;
-import morphotera.follow.Promise;
+import morphotera.follow.promises.Promise;
 import morphotera.measure.Group;
 import morphotera.read.FieldScores;
 

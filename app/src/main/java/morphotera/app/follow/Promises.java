@@ -19,7 +19,7 @@ import morphotera.app.measure.Readings;
 import morphotera.app.people.Viewer;
 import morphotera.decide.remedies.LimedRise;
 import morphotera.follow.Forecast;
-import morphotera.follow.Promise;
+import morphotera.follow.promises.Promise;
 import morphotera.ground.Nullable;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.Site;

@@ -1,4 +1,4 @@
-package morphotera.follow;
+package morphotera.follow.promises;
 
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import morphotera.follow.Forecast;
 import morphotera.follow.forecasts.Forecasts;
 import morphotera.ground.Nullable;
 
