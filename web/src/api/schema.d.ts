@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fields.geojson": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fields_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields/{id}": {
         parameters: {
             query?: never;
@@ -4262,6 +4278,22 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        "morphotera.app.season.GeoJsonController.Collection": {
+            features: components["schemas"]["morphotera.app.season.GeoJsonController.Feature"][];
+            type: string;
+        };
+        "morphotera.app.season.GeoJsonController.Feature": {
+            geometry: components["schemas"]["morphotera.app.season.GeoJsonController.Shape"];
+            id: string;
+            properties: {
+                [key: string]: unknown;
+            };
+            type: string;
+        };
+        "morphotera.app.season.GeoJsonController.Shape": {
+            coordinates: number[][][];
+            type: string;
+        };
         "morphotera.app.season.RetestController.RetestView": {
             /** Format: date */
             due: string;
@@ -5549,6 +5581,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    fields_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/geo+json": components["schemas"]["morphotera.app.season.GeoJsonController.Collection"];
+                };
             };
         };
     };

@@ -164,6 +164,11 @@ function TakeOut() {
           </button>
         </p>
       )}
+      <p className="mt-3">
+        <a className="link inline-flex min-h-11 items-center" href="/api/fields.geojson" download>
+          The fields with their scores, as GeoJSON
+        </a>
+      </p>
       {fault && (
         <p className="mt-2 text-warn" role="alert">
           {fault}

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { expect, test } from 'vitest';
 import type { Promised, TrendVisit } from '../api/types';
 import { render, texts } from '../testing/render';

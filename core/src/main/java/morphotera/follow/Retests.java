@@ -21,6 +21,8 @@ public final class Retests {
     private static final int MONTHS_USUAL = 6;
     private static final int MONTHS_STRUCTURE = 24;
     private static final int MONTHS_CARBON = 60;
+    private static final int DAYS_BEFORE_SOWING = 60;
+    private static final int DAYS_TO_ANSWER = 14;
     private static final int YEARS_ROUTINE = 3;
     private static final int YEARS_WHERE_ALL_HOLDS = 5;
 
@@ -29,7 +31,9 @@ public final class Retests {
 
     public enum Why implements Coded {
         ROUTINE,
-        UNDER_TREATMENT
+        UNDER_TREATMENT,
+        LABORATORY,
+        FORECAST_MISSED
     }
 
     /** A visit that is done, with what was read of the zone. */
@@ -79,6 +83,18 @@ public final class Retests {
         byMonths.forEach((months, methods) ->
                 due.add(due(Why.UNDER_TREATMENT, treated.plusMonths(months), season, List.copyOf(methods))));
         return due;
+    }
+
+    /** A forecast that was missed is looked at again in the next season that lies half a year on, by the method it is read by. */
+    public static Due afterMiss(LocalDate firstRead, LocalDate missedOn, String method) {
+        return due(Why.FORECAST_MISSED, missedOn.plusMonths(MONTHS_USUAL), firstRead, List.of(method));
+    }
+
+    /** A laboratory is asked again before the next main sowing, early enough that its answer can still be acted on. */
+    public static Due beforeSowing(LocalDate lastSown) {
+        LocalDate next = lastSown.plusYears(1);
+        LocalDate from = next.minusDays(DAYS_BEFORE_SOWING);
+        return new Due(Why.LABORATORY, from, from, next.minusDays(DAYS_TO_ANSWER), List.of("laboratory"));
     }
 
     /** How long it takes until a treatment can show in what a method reads. */

@@ -117,6 +117,16 @@ public class Plans {
                 .orElse(List.of());
     }
 
+    /** A plan as it stands, with how often it was saved. */
+    public record OfField(UUID fieldId, int version, List<Step> steps) {}
+
+    /** All plans of the practice. */
+    public List<OfField> all(Viewer viewer) {
+        return papers.all(viewer, PaperKind.PLAN, Kept.class).stream()
+                .map(one -> new OfField(one.id(), one.version(), one.body().steps()))
+                .toList();
+    }
+
     PlanView of(Viewer viewer, UUID fieldId) {
         Field field = grounds.field(viewer, fieldId);
         return papers.newest(viewer, PaperKind.PLAN, fieldId, Kept.class)

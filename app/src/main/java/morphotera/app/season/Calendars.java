@@ -21,18 +21,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import morphotera.app.api.NotFound;
+import morphotera.app.decide.Plans;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.people.Viewer;
 import morphotera.app.people.Viewers;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
+import morphotera.decide.remedies.Remedies;
 import morphotera.measure.methods.Methods;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * A person's calendar for other programs (RFC 5545): visits planned and what is due again, each a span of whole days. Its address is
+ * A person's calendar for other programs (RFC 5545): visits planned, what is due again and the steps of plans, each a span of whole days. Its address is
  * the key to it, gives reading only, and is shown once; a new one closes the old.
  */
 @Service
@@ -50,6 +52,7 @@ class Calendars {
     private final Visits visits;
     private final Land land;
     private final Viewers viewers;
+    private final Plans plans;
     private final Clock clock;
     private final SecureRandom chance = new SecureRandom();
 
@@ -60,6 +63,7 @@ class Calendars {
             Visits visits,
             Land land,
             Viewers viewers,
+            Plans plans,
             Clock clock) {
         this.calendars = calendars;
         this.summaries = summaries;
@@ -67,6 +71,7 @@ class Calendars {
         this.visits = visits;
         this.land = land;
         this.viewers = viewers;
+        this.plans = plans;
         this.clock = clock;
     }
 
@@ -118,7 +123,29 @@ class Calendars {
                     one.due(),
                     one.window().to()));
         }
+        for (Plans.OfField plan : plans.all(viewer)) {
+            Field field = fields.get(plan.fieldId());
+            if (field != null) {
+                plan.steps().stream()
+                        .filter(Calendars::isAhead)
+                        .forEach(step -> calendar.addEvent(event(
+                                "step-" + step.id(),
+                                plan.version() - 1,
+                                remedy(step) + ": " + field.name(),
+                                step.state() + (step.why() == null ? "" : ". " + step.why()),
+                                LocalDate.parse(step.from() + "-01"),
+                                LocalDate.parse(step.to() + "-01").plusMonths(1).minusDays(1))));
+            }
+        }
         return Biweekly.write(calendar).go();
+    }
+
+    private static boolean isAhead(Plans.Step step) {
+        return step.state().equals("proposed") || step.state().equals("agreed");
+    }
+
+    private static String remedy(Plans.Step step) {
+        return Remedies.find(step.remedy()).orElseThrow().description().name();
     }
 
     private static String names(List<String> methods) {

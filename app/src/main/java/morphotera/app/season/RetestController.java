@@ -23,7 +23,7 @@ class RetestController {
 
     record Window(LocalDate from, LocalDate to) {}
 
-    /** @param why {@code routine} or {@code under-treatment} */
+    /** @param why {@code routine}, {@code under-treatment}, {@code laboratory} or {@code forecast-missed} */
     record RetestView(UUID field, UUID zone, String why, LocalDate due, Window window, List<String> methods) {}
 
     /** Soonest first. */

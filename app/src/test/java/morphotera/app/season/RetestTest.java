@@ -73,6 +73,85 @@ class RetestTest {
     }
 
     @Test
+    void what_came_otherwise_than_promised_is_looked_at_again_in_the_next_season() {
+        Map<String, Object> salt = Map.of("depthCm", 20, "ec", 8.0, "compensated", true, "ratio", "paste");
+        read("2027-05-14", "salinity", salt);
+        done("2027-08-01", "drains");
+        Map<String, Object> more = new LinkedHashMap<>(salt);
+        more.put("ec", 12.0);
+        read("2029-05-14", "salinity", more);
+        JsonNode missed = due(adviser, "2029-06-01", "2031-12-31").stream()
+                .filter(one -> one.get("why").asString().equals("forecast-missed"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(missed.get("due").asString()).isEqualTo("2030-04-14");
+        assertThat(missed.at("/methods/0").asString()).isEqualTo("salinity");
+    }
+
+    @Test
+    void a_laboratory_is_asked_again_before_the_next_sowing() {
+        read("2030-08-14", "laboratory", Map.of("clayPercent", 20));
+        done("2030-10-01", "sowing");
+        JsonNode due = due(adviser, "2031-01-01", "2031-12-31").stream()
+                .filter(one -> one.get("why").asString().equals("laboratory"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(due.at("/window/from").asString()).isEqualTo("2031-08-02");
+        assertThat(due.at("/window/to").asString()).isEqualTo("2031-09-17");
+    }
+
+    private void done(String day, String kind) {
+        adviser.send(
+                        "PUT",
+                        "/api/interventions/" + Client.id(),
+                        Map.of("fieldId", plot.field, "doneOn", day, "kind", kind, "version", 0))
+                .expect(200);
+    }
+
+    @Test
+    void the_steps_of_a_plan_stand_in_the_calendar_over_their_months() {
+        String step = Client.id();
+        adviser.send(
+                        "PUT",
+                        "/api/fields/" + plot.field + "/plan",
+                        Map.of(
+                                "version",
+                                0,
+                                "steps",
+                                List.of(Map.of("id", step, "remedy", "lime", "from", "2031-09", "to", "2031-10"))))
+                .expect(200);
+        String url = adviser.send("POST", "/api/calendar", null).expect(200).text("/url");
+        String feed = adviser.get(url.substring(url.indexOf("/api/")))
+                .response()
+                .body()
+                .replace("\r\n ", "");
+        assertThat(feed).contains("UID:step-" + step + "@morphotera");
+        String event = feed.substring(feed.indexOf("step-" + step));
+        assertThat(event.substring(0, event.indexOf("END:VEVENT")))
+                .contains("DTSTART;VALUE=DATE:20310901")
+                .contains("DTEND;VALUE=DATE:20311101");
+    }
+
+    @Test
+    void fields_go_out_as_geojson_with_their_scores() {
+        read("2030-05-14", "ph", Plot.ph("water", 5.0));
+        JsonNode all = adviser.get("/api/fields.geojson").expect(200).json();
+        JsonNode own = Plot.one(all.get("features"), "id", plot.field);
+        JsonNode ring = own.at("/geometry/coordinates/0");
+        assertThat(ring).hasSize(4);
+        assertThat(ring.get(0)).isEqualTo(ring.get(3));
+        assertThat(ring.at("/0/0").asDouble()).isEqualTo(-29.0);
+        assertThat(own.at("/properties/score").asDouble()).isBetween(0.0, 100.0);
+        assertThat(Client.signedIn("other@farside.example")
+                        .get("/api/fields.geojson")
+                        .expect(200)
+                        .json()
+                        .get("features")
+                        .findValuesAsString("id"))
+                .doesNotContain(plot.field);
+    }
+
+    @Test
     void another_practice_sees_none_of_it_and_the_days_come_in_their_order() {
         read("2028-05-14", "ph", Plot.ph("water", 5.0));
         assertThat(due(Client.signedIn("other@farside.example"), "2031-01-01", "2031-12-31"))
