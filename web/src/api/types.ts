@@ -73,3 +73,4 @@ export type ForecastScore = S['morphotera.app.season.ForecastScore.View'];
 export type Retest = S['morphotera.app.season.RetestController.RetestView'];
 export type ReportView = S['morphotera.app.follow.Reports.ReportView'];
 export type SentReport = S['morphotera.app.follow.Reports.Sent'];
+export type TrialDesign = S['morphotera.app.decide.TrialController.DesignView'];

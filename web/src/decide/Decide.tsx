@@ -13,6 +13,7 @@ import { usePlan, usePrices } from './plan/usePlan';
 import { Remedies } from './Remedies';
 import { Ruling } from './Ruling';
 import { Ticks } from './Ticks';
+import { TrialPart } from './trial/TrialPart';
 import { useCauses } from './useCauses';
 import { useRemedies } from './useRemedies';
 import { WaterBudget } from './WaterBudget';
@@ -58,6 +59,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
                 remedies={remedies.data}
               />
             )}
+            <TrialPart field={whole.field} />
             <section aria-labelledby="sums" className="wide:col-span-2">
               <h2 id="sums" className="text-[1.5rem]">
                 What to do, and how much

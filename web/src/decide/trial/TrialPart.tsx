@@ -1,0 +1,237 @@
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, take } from '../../api/client';
+import { refusals } from '../../api/problem';
+import type { LandField, TrialDesign } from '../../api/types';
+import { Across, Along } from '../../ground/Axis';
+import { show } from '../../ground/format';
+import { North, ScaleBar } from '../../ground/mapMarks';
+import { boxOf, project, scaleBar } from '../../ground/mapProjection';
+import { NumberField } from '../../ground/NumberField';
+import { scale } from '../../ground/scale';
+import { useKept } from '../../ground/useKept';
+import { asGeoJson, askedOf, stripName, type TrialForm, USUAL, verdict } from './trial';
+
+type Asked = NonNullable<ReturnType<typeof askedOf>>;
+
+function design(asked: Asked, signal: AbortSignal) {
+  return take(api.POST('/api/trials/design', { signal, body: asked as never })) as Promise<TrialDesign>;
+}
+
+/** The cheapest trial that can be undone: treated and untreated strips, where they lie, and what they would show. */
+export function TrialPart({ field }: { field: LandField }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="wide:col-span-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="link flex min-h-11 cursor-pointer items-center font-semibold">
+        Try it first: treated and untreated strips
+      </summary>
+      {open && <Trial field={field} />}
+    </details>
+  );
+}
+
+/** Blocks at which the least difference is drawn. */
+const BLOCKS = [3, 4, 5, 6, 8, 10, 12];
+
+function Trial({ field }: { field: LandField }) {
+  const [form, setForm] = useKept<TrialForm>(`trial:${field.id}`, 1, USUAL);
+  const asked = askedOf(form, field);
+  const change = (part: Partial<TrialForm>) => setForm({ ...form, ...part });
+  const now = useQuery({
+    queryKey: ['trial', JSON.stringify(asked)],
+    queryFn: ({ signal }) => design(asked as Asked, signal),
+    enabled: asked !== null,
+    placeholderData: keepPreviousData,
+  });
+  const over = useQueries({
+    queries: BLOCKS.map((blocks) => {
+      const one = askedOf(form, field, blocks);
+      return {
+        queryKey: ['trial', JSON.stringify(one)],
+        queryFn: ({ signal }: { signal: AbortSignal }) => design(one as Asked, signal),
+        enabled: one !== null,
+      };
+    }),
+  });
+  const at = (path: string) => refusals(now.error).find((one) => one.path === path)?.text;
+  const curve = BLOCKS.flatMap((blocks, i) => {
+    const least = over[i]?.data?.differenceAt80;
+    return least === undefined ? [] : [{ blocks, least }];
+  });
+  const found = now.data;
+  const files = found && asGeoJson(found);
+  const href = (value: object) => `data:application/geo+json,${encodeURIComponent(JSON.stringify(value))}`;
+  return (
+    <div className="grid gap-x-12 gap-y-5 pt-2 wide:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="grid content-start gap-3">
+        <NumberField
+          label="The difference that would matter"
+          unit="points"
+          value={form.difference}
+          onChange={(difference) => change({ difference })}
+          error={at('/difference')}
+        />
+        <NumberField
+          label="Blocks, each strip once in it"
+          unit={null}
+          value={form.replicates}
+          onChange={(replicates) => change({ replicates })}
+          error={at('/replicates')}
+          hint="3 at least, 6 advised"
+        />
+        <NumberField
+          label="A strip is wide"
+          unit="m"
+          value={form.stripM}
+          onChange={(stripM) => change({ stripM })}
+          error={at('/stripM')}
+        />
+        <NumberField
+          label="Kept from the edge"
+          unit="m"
+          value={form.marginM}
+          onChange={(marginM) => change({ marginM })}
+          error={at('/marginM')}
+        />
+        <NumberField
+          label="Spots differ by, standard deviation"
+          unit="points"
+          value={form.spotSd}
+          onChange={(spotSd) => change({ spotSd })}
+          error={at('/spotSd')}
+        />
+      </div>
+      <div className="grid content-start gap-4">
+        {found && (
+          <p className="text-lg" role="status">
+            {verdict(found, Number(form.replicates))}
+          </p>
+        )}
+        {found && <StripMap field={field} design={found} />}
+        {curve.length > 1 && (
+          <Power curve={curve} wanted={Number(form.difference)} blocks={Number(form.replicates)} />
+        )}
+        {found?.fits && files && (
+          <p className="flex flex-wrap gap-x-6">
+            <a
+              className="link flex min-h-11 items-center"
+              href={href(files.strips)}
+              download="strips.geojson"
+            >
+              The strips, for the machine
+            </a>
+            <a className="link flex min-h-11 items-center" href={href(files.spots)} download="spots.geojson">
+              Their spots, to be brought in under Scout
+            </a>
+          </p>
+        )}
+        <p className="text-sm text-faded">
+          Both strips of a block are read by one person who is not told which is which, and once before
+          anything is done. Power by the noncentral t of block differences, two-sided 10 %.
+        </p>
+      </div>
+    </div>
+  );
+}
+
+const WIDTH = 640;
+const HEIGHT = 380;
+
+function StripMap({ field, design: found }: { field: LandField; design: TrialDesign }) {
+  const projection = project(boxOf(field.outline), WIDTH, HEIGHT, 34);
+  const points = (places: { lat: number; lon: number }[]) =>
+    places
+      .map(projection.to)
+      .map((point) => `${point.x},${point.y}`)
+      .join(' ');
+  const bar = scaleBar(projection.pxPerM, 100);
+  return (
+    <figure>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        className="w-full max-w-[46rem]"
+        role="img"
+        aria-label={`${found.strips.length} strips in ${field.name}`}
+      >
+        <polygon points={points(field.outline)} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
+        {field.avoid.map((ring) => (
+          <polygon
+            key={JSON.stringify(ring[0])}
+            points={points(ring)}
+            fill="var(--rule)"
+            stroke="var(--edge)"
+          />
+        ))}
+        {found.strips.map((strip) => {
+          const ring = (strip.polygon.coordinates as number[][][])[0] ?? [];
+          return (
+            <polygon
+              key={stripName(strip)}
+              points={points(ring.map(([lon = 0, lat = 0]) => ({ lat, lon })))}
+              fill={strip.treatment === 0 ? 'var(--paper)' : 'var(--soil-top)'}
+              stroke="var(--ink)"
+              strokeWidth="1"
+            >
+              <title>{stripName(strip)}</title>
+            </polygon>
+          );
+        })}
+        {found.strips.flatMap((strip) =>
+          strip.spots.map(([lon = 0, lat = 0]) => {
+            const { x, y } = projection.to({ lat, lon });
+            return (
+              <circle key={`${lon} ${lat}`} cx={x} cy={y} r="3" fill="var(--act)" stroke="var(--paper)" />
+            );
+          }),
+        )}
+        <ScaleBar x={30} y={HEIGHT - 22} {...bar} />
+        <North x={WIDTH - 26} y={30} />
+      </svg>
+      <figcaption className="text-sm text-faded">
+        Filled: treated. Open: left as it is. Dots: where it is read.
+      </figcaption>
+    </figure>
+  );
+}
+
+type PowerProps = { curve: { blocks: number; least: number }[]; wanted: number; blocks: number };
+
+/** The least difference that so many blocks show four times of five, with the one that is wanted across it. */
+function Power({ curve, wanted, blocks }: PowerProps) {
+  const most = Math.max(wanted * 1.2, ...curve.map((one) => one.least));
+  const x = scale([3, 12], [46, 400], 1);
+  const y = scale([0, Math.ceil(most / 10) * 10], [150, 14], 10);
+  return (
+    <figure>
+      <svg
+        viewBox="0 0 420 196"
+        className="w-full max-w-md"
+        role="img"
+        aria-label={`Least difference shown: ${curve.map((one) => `${one.blocks} blocks ${show(one.least, 0)} points`).join(', ')}`}
+      >
+        <Across scale={y} from={46} to={400} />
+        <Along scale={x} y={168} />
+        <path
+          d={`M${curve.map((one) => `${x(one.blocks)} ${y(one.least)}`).join('L')}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="2.2"
+        />
+        {curve.map((one) => (
+          <circle key={one.blocks} cx={x(one.blocks)} cy={y(one.least)} r="3" fill="var(--ink)" />
+        ))}
+        <path d={`M46 ${y(wanted)}H400`} stroke="var(--act)" strokeWidth="1.4" strokeDasharray="5 4" />
+        {blocks >= 3 && blocks <= 12 && (
+          <path d={`M${x(blocks)} 150V${y(wanted)}`} stroke="var(--act)" strokeDasharray="5 4" />
+        )}
+        <text x="222" y="190" textAnchor="middle" fontSize="12.5" fill="var(--faded)">
+          blocks
+        </text>
+      </svg>
+      <figcaption className="text-sm text-faded">
+        The least difference, points, that is shown four times of five; dashed the one you want to see.
+      </figcaption>
+    </figure>
+  );
+}
