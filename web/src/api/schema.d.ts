@@ -2816,6 +2816,7 @@ export interface components {
             field: components["schemas"]["morphotera.app.land.Field"];
             log: components["schemas"]["morphotera.app.follow.Intervention"][];
             photographs: components["schemas"]["morphotera.app.pictures.Photograph"][];
+            plan: components["schemas"]["morphotera.app.decide.Plans.PlanView"];
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             rulings: components["schemas"]["morphotera.app.decide.Rulings.OfVisit"][];
             tables: components["schemas"]["morphotera.app.copy.CopyController.Tables"];

@@ -15,6 +15,10 @@ describe('what an older page kept', () => {
     });
   });
 
+  test('a trend of before promises were drawn has none', () => {
+    expect(withWhatIsNew(['field', 'f', 'trend', 'z'], { visits: [] })).toEqual({ visits: [], bands: [] });
+  });
+
   test('keeps what is there, and lists as they are', () => {
     const kept = { id: 'f', samples: [{ id: 's' }] };
     expect(withWhatIsNew(['field', 'f'], kept)).toEqual(kept);

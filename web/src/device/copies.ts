@@ -39,6 +39,7 @@ async function keep(query: Query): Promise<void> {
 export function withWhatIsNew(queryKey: readonly unknown[], data: unknown): unknown {
   const field = (one: object) => ({ samples: [], ...one });
   const whole = queryKey.length === 2;
+  if (queryKey[0] === 'field' && queryKey[2] === 'trend' && isObject(data)) return { bands: [], ...data };
   if (whole && queryKey[0] === 'field' && isObject(data)) return field(data);
   if (whole && queryKey[0] === 'visit' && isObject(data) && isObject(data.field)) {
     return { photographs: [], ...data, field: field(data.field) };
@@ -75,6 +76,7 @@ export async function takeAlong(queries: QueryClient, planned: string[]): Promis
   queries.setQueryData(keys.remedies, await take(api.GET('/api/remedies')));
   queries.setQueryData(keys.planning, await take(api.GET('/api/planning')));
   queries.setQueryData(keys.holdings, await take(api.GET('/api/holdings')));
+  queries.setQueryData(keys.prices, await take(api.GET('/api/prices')));
   const openedLately = await db.copies
     .where('key')
     .startsWith('opened:')
@@ -99,6 +101,7 @@ function handOut(queries: QueryClient, copy: FieldCopy): void {
   queries.setQueryData(keys.field(field.id), field);
   queries.setQueryData(keys.visits(field.id), visits);
   queries.setQueryData(keys.interventions(field.id), copy.log);
+  queries.setQueryData(keys.plan(field.id), copy.plan);
   for (const visit of visits) {
     const whole = {
       visit,

@@ -123,6 +123,38 @@ final class Bundle {
         return own ? CauseTable.of(tree.at("tables").at("causes").value()) : Shipped.causes();
     }
 
+    /** The yardstick that most of these were scored with, as a tree; null where none says. */
+    @Nullable
+    Object usedBy(List<Taken> readings) {
+        Map<String, Tree> byId = new LinkedHashMap<>();
+        tree.at("readings").each(one -> byId.put(one.at("id").text(), one));
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        Map<String, Tree> of = new LinkedHashMap<>();
+        for (Taken taken : readings) {
+            Tree one = byId.get(taken.id());
+            if (one != null && one.has("yardstick")) {
+                String named = one.textOrNull("yardstickId") + " " + taken.yardstick();
+                counts.put(named, counts.getOrDefault(named, 0) + 1);
+                of.putIfAbsent(named, one);
+            }
+        }
+        String most = null;
+        for (String named : counts.keySet()) {
+            most = most == null || counts.get(named) > counts.get(most) ? named : most;
+        }
+        if (most == null) {
+            return null;
+        }
+        Tree one = of.get(most);
+        return Trees.of(
+                "id",
+                one.has("yardstickId") ? one.at("yardstickId").text() : Yardstick.SHIPPED_ID,
+                "name",
+                one.at("yardstick").text(),
+                "version",
+                (int) one.at("yardstickVersion").number());
+    }
+
     /** The copy's own yardstick, else the one that ships with the core. */
     Yardstick yardstick() {
         School school = Coded.of(School.values(), site.school());

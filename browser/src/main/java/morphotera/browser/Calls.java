@@ -150,10 +150,11 @@ public final class Calls {
         return answer(body, in -> {
             Asked asked = Asked.of(in);
             Site site = asked.bundle().site();
-            return ScoreTrees.scores(FieldScores.of(
-                    asked.bundle().standing(asked.zone(), asked.visit().id()),
-                    Coded.of(School.values(), site.school()),
-                    site.crop()));
+            List<Taken> here =
+                    asked.bundle().standing(asked.zone(), asked.visit().id());
+            return ScoreTrees.scores(
+                    FieldScores.of(here, Coded.of(School.values(), site.school()), site.crop()),
+                    asked.bundle().usedBy(here));
         });
     }
 

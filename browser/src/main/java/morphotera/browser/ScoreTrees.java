@@ -15,7 +15,8 @@ import morphotera.read.Section;
 final class ScoreTrees {
     private ScoreTrees() {}
 
-    static Object scores(FieldScores one) {
+    /** @param yardstick that made them, as a tree */
+    static Object scores(FieldScores one, Object yardstick) {
         return of(
                 "methods",
                 each(one.methods(), ScoreTrees::methodScore),
@@ -28,7 +29,9 @@ final class ScoreTrees {
                 "difference",
                 one.difference(),
                 "balance",
-                one.balance());
+                one.balance(),
+                "yardstick",
+                yardstick);
     }
 
     static Object methodScore(MethodScore one) {

@@ -8,6 +8,8 @@ import morphotera.measure.Curves;
 
 /** A named, versioned set of score curves, with the school that makes one number of the groups. */
 public record Yardstick(String name, int version, School school, Map<String, Curve> curves) implements Curves {
+    /** The shipped one's id, for those who name it. */
+    public static final String SHIPPED_ID = "88a4ff40-ccb6-3767-b89b-86dfd1d7d0be";
 
     /** Reads a table of curves: {@code { name, version, curves: { key: { x, knots: [[x, score], …] } } }}. */
     public static Yardstick of(Object table, School school) {

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import morphotera.app.decide.Plans;
 import morphotera.app.decide.Rulings;
 import morphotera.app.follow.Intervention;
 import morphotera.app.follow.Interventions;
@@ -38,6 +39,7 @@ class CopyController {
     private final ShippedTables tables;
     private final Rulings rulings;
     private final Yardsticks yardsticks;
+    private final Plans plans;
     private final Clock clock;
 
     CopyController(
@@ -50,6 +52,7 @@ class CopyController {
             ShippedTables tables,
             Rulings rulings,
             Yardsticks yardsticks,
+            Plans plans,
             Clock clock) {
         this.land = land;
         this.visits = visits;
@@ -60,6 +63,7 @@ class CopyController {
         this.tables = tables;
         this.rulings = rulings;
         this.yardsticks = yardsticks;
+        this.plans = plans;
         this.clock = clock;
     }
 
@@ -72,6 +76,7 @@ class CopyController {
      * @param log what was done to the field
      * @param photographs what they are of; the pictures themselves are asked for one by one
      * @param rulings what was said of causes
+     * @param plan what is planned for it
      * @param yardstick the curves it is scored with, as a tree
      */
     record Copy(
@@ -84,6 +89,7 @@ class CopyController {
             List<Intervention> log,
             List<Photograph> photographs,
             List<Rulings.OfVisit> rulings,
+            Plans.PlanView plan,
             Map<String, Object> yardstick,
             Tables tables) {}
 
@@ -109,6 +115,7 @@ class CopyController {
                         .flatMap(visit -> photographs.ofVisit(viewer, visit.id()).stream())
                         .toList(),
                 rulings.standing(viewer, all.stream().map(Visit::id).toList()),
+                plans.of(viewer, id),
                 yardsticks.tree(viewer, field.yardstickId()),
                 new Tables(TaughtTable.tree(tables.causes(), rulings.table(viewer))));
     }

@@ -27,7 +27,7 @@ import org.springframework.stereotype.Service;
 
 /** What is known of the zones of a field when it was read last, for the rules and the forecasts of a plan. */
 @Service
-class Grounds {
+public class Grounds {
     /** Years after a step at which its band is drawn. */
     private static final List<Double> YEARS = List.of(0.0, 0.5, 1.0, 2.0, 3.0, 5.0);
 
@@ -48,10 +48,10 @@ class Grounds {
         this.rulings = rulings;
     }
 
-    record Point(LocalDate day, double low, double middle, double high) {}
+    public record Point(LocalDate day, double low, double middle, double high) {}
 
     /** The band of a step's measure, and that of the same measure if nothing is done. */
-    record StepForecast(
+    public record StepForecast(
             UUID step, String forecast, String measure, String unit, List<Point> points, List<Point> nothing) {}
 
     /** @param known by measure what was read last */

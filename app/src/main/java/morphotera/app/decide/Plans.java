@@ -97,12 +97,12 @@ public class Plans {
 
     record Kept(List<Step> steps) {}
 
-    record BreakView(
+    public record BreakView(
             UUID step, String rule, String text, @Nullable UUID other) {}
 
-    record MonthCost(String month, double cost, double total) {}
+    public record MonthCost(String month, double cost, double total) {}
 
-    record PlanView(
+    public record PlanView(
             UUID fieldId,
             int version,
             List<Step> steps,
@@ -127,7 +127,7 @@ public class Plans {
                 .toList();
     }
 
-    PlanView of(Viewer viewer, UUID fieldId) {
+    public PlanView of(Viewer viewer, UUID fieldId) {
         Field field = grounds.field(viewer, fieldId);
         return papers.newest(viewer, PaperKind.PLAN, fieldId, Kept.class)
                 .map(paper -> view(viewer, field, paper))

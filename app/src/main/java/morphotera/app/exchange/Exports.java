@@ -20,6 +20,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import morphotera.app.api.Json;
@@ -81,6 +82,21 @@ class Exports {
         this.oneMoment = new TransactionTemplate(transactions);
         oneMoment.setReadOnly(true);
         oneMoment.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
+        forgetAll();
+    }
+
+    /** What a server before this one left cannot be asked for any more. */
+    private void forgetAll() {
+        if (!Files.isDirectory(folder)) {
+            return;
+        }
+        try (Stream<Path> left = Files.list(folder)) {
+            for (Path one : left.toList()) {
+                Files.deleteIfExists(one);
+            }
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
     }
 
     /** One that is being written, or waits to be fetched. */

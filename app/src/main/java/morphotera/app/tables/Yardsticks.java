@@ -1,6 +1,5 @@
 package morphotera.app.tables;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -27,7 +26,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class Yardsticks {
     /** The shipped one's id; it is copied and never changed. */
-    public static final UUID SHIPPED = UUID.nameUUIDFromBytes("plain-yardstick".getBytes(StandardCharsets.UTF_8));
+    public static final UUID SHIPPED = UUID.fromString(Yardstick.SHIPPED_ID);
 
     private final Map<School, Yardstick> shipped = new EnumMap<>(School.class);
     private final ShippedTables tables;
