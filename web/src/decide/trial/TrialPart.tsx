@@ -230,7 +230,8 @@ function Power({ curve, wanted, blocks }: PowerProps) {
         </text>
       </svg>
       <figcaption className="text-sm text-faded">
-        The least difference, points, that is shown four times of five; dashed the one you want to see.
+        The least difference, points, that is shown four times of five, with as few spots a strip as show the
+        one you want (dashed): fewer of them with more blocks.
       </figcaption>
     </figure>
   );

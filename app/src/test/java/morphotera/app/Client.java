@@ -49,6 +49,28 @@ public final class Client {
         return client;
     }
 
+    /** Somebody who begins a practice of their own on an empty server. */
+    public static Client firstOwner(int port, String email, String password) {
+        Client client = new Client(port);
+        client.get("/api/welcome");
+        Map<String, String> body = Map.of(
+                "practiceId",
+                id(),
+                "personId",
+                id(),
+                "practice",
+                "Newly begun",
+                "name",
+                "Newcomer",
+                "email",
+                email,
+                "password",
+                password);
+        client.send("POST", "/api/first-owner", body).expect(200);
+        client.get("/api/session");
+        return client;
+    }
+
     public static Client adviser() {
         return signedIn("adviser@tidewrack.example");
     }

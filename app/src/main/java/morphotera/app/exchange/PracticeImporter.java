@@ -1,28 +1,15 @@
 package morphotera.app.exchange;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
-import java.lang.reflect.Type;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import morphotera.app.api.Json;
-import morphotera.app.api.NotTaken;
-import morphotera.app.exchange.tables.Cells;
-import morphotera.app.exchange.tables.Column;
 import morphotera.app.exchange.tables.Table;
 import morphotera.app.exchange.tables.TableMapper;
 import morphotera.app.exchange.tables.Tables;
@@ -30,11 +17,6 @@ import morphotera.app.land.Land;
 import morphotera.app.papers.PaperShape;
 import morphotera.app.people.Viewer;
 import morphotera.app.pictures.PictureFiles;
-import morphotera.ground.Nullable;
-import org.apache.commons.csv.CSVException;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 
 /**
@@ -44,23 +26,17 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class PracticeImporter implements Importer {
-    private static final Pattern SHA_256 = Pattern.compile("[0-9a-f]{64}");
-    private static final int BATCH = 400;
-    private static final long MOST_ROWS = 1_000_000;
-    private static final long MOST_PICTURE = 20_000_000;
 
-    private final TableMapper tables;
+    private final TableRows.Needs needs;
     private final Land land;
-    private final PictureFiles pictures;
-    private final Json json;
-    private final Map<String, Class<?>> papers;
 
     PracticeImporter(TableMapper tables, Land land, PictureFiles pictures, Json json, List<PaperShape> papers) {
-        this.tables = tables;
         this.land = land;
-        this.pictures = pictures;
-        this.json = json;
-        this.papers = papers.stream().collect(Collectors.toMap(one -> one.kind().word(), PaperShape::type));
+        this.needs = new TableRows.Needs(
+                tables,
+                pictures,
+                json,
+                papers.stream().collect(Collectors.toMap(one -> one.kind().word(), PaperShape::type)));
     }
 
     @Override
@@ -83,7 +59,7 @@ class PracticeImporter implements Importer {
             for (Table table : Tables.ALL) {
                 Optional<InputStream> part = brought.part(table.name() + ".csv");
                 if (part.isPresent()) {
-                    new Reading(viewer, table, sifted, fields, brought, save).read(part.get());
+                    new TableRows(needs, viewer, table, sifted, fields, brought, save).read(part.get());
                 }
             }
             fields.forEach(id -> land.touch(viewer, UUID.fromString(id)));
@@ -91,301 +67,5 @@ class PracticeImporter implements Importer {
             throw new UncheckedIOException(fault);
         }
         return sifted;
-    }
-
-    private record Row(long line, List<String> cells) {
-        /** Its cells by name, as a statement takes them. */
-        Map<String, String> named() {
-            Map<String, String> named = new HashMap<>();
-            for (int i = 0; i < cells.size(); i++) {
-                named.put("c" + i, cells.get(i));
-            }
-            return named;
-        }
-    }
-
-    /** One table of the package. */
-    private final class Reading {
-        private final Viewer viewer;
-        private final Table table;
-        private final List<Column> columns;
-        private final Sifted sifted;
-        private final Set<String> fields;
-        private final Package brought;
-        private final boolean save;
-        private final List<Row> batch = new ArrayList<>();
-        private final Map<String, String> corrections = new LinkedHashMap<>();
-
-        private Reading(Viewer viewer, Table table, Sifted sifted, Set<String> fields, Package brought, boolean save) {
-            this.viewer = viewer;
-            this.table = table;
-            this.columns = table.columns();
-            this.sifted = sifted;
-            this.fields = fields;
-            this.brought = brought;
-            this.save = save;
-        }
-
-        private void read(InputStream in) throws IOException {
-            CSVFormat format =
-                    Exports.CSV.builder().setHeader().setSkipHeaderRecord(true).get();
-            try (CSVParser csv = CSVParser.builder()
-                    .setReader(new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8)))
-                    .setFormat(format)
-                    .get()) {
-                List<String> missing = columns.stream()
-                        .map(Column::name)
-                        .filter(one -> !csv.getHeaderMap().containsKey(one))
-                        .toList();
-                if (!missing.isEmpty()) {
-                    throw Sifted.refused(
-                            "missing-column", table.name() + ".csv has no column " + String.join(", ", missing) + ".");
-                }
-                for (CSVRecord record : csv) {
-                    take(csv.getCurrentLineNumber(), record);
-                }
-            } catch (CSVException | IllegalStateException | IllegalArgumentException fault) {
-                throw unreadable();
-            } catch (UncheckedIOException fault) {
-                throw unreadable();
-            }
-            flush();
-            corrections.forEach((id, corrects) -> tables.correct(id, corrects, viewer.practiceId()));
-        }
-
-        private RuntimeException unreadable() {
-            return Sifted.refused(
-                    "not-readable",
-                    table.name() + ".csv cannot be read as a table: is there a quote that never closes?");
-        }
-
-        private void take(long line, CSVRecord record) {
-            if (sifted.rows() > MOST_ROWS) {
-                throw Sifted.refused("too-many", "A package has a million rows at most.");
-            }
-            List<String> cells = new ArrayList<>();
-            for (Column column : columns) {
-                try {
-                    String cell = Cells.read(column, record.isSet(column.name()) ? record.get(column.name()) : null);
-                    check(column, cell);
-                    cells.add(cell);
-                } catch (Cells.Unread wrong) {
-                    sifted.bad(line, named(column.name()), wrong.code(), wrong.getMessage());
-                    return;
-                }
-            }
-            batch.add(new Row(line, cells));
-            if (batch.size() == BATCH) {
-                flush();
-            }
-        }
-
-        private void check(Column column, @Nullable String cell) {
-            if (cell == null || column.kind() != Column.Kind.JSON) {
-                return;
-            }
-            Type shape = table.fixedKind() == null ? column.shape() : papers.get(table.fixedKind());
-            if (shape != null && !json.fits(cell, shape)) {
-                throw new Cells.Unread("not-readable", "What stands here is not written as it is kept.");
-            }
-        }
-
-        private String named(String column) {
-            return table.name() + "." + column;
-        }
-
-        private void flush() {
-            if (batch.isEmpty()) {
-                return;
-            }
-            List<Row> rows = withoutTwice(batch);
-            Map<List<String>, Map<String, Object>> there = there(rows);
-            List<Row> fresh = new ArrayList<>();
-            for (Row row : rows) {
-                Map<String, Object> stands = there.get(key(row));
-                if (stands == null) {
-                    fresh.add(row);
-                } else if (!"true".equals(stands.get("MINE"))) {
-                    sifted.bad(row.line(), named("id"), "taken", "This id is taken: the row belongs to somebody else.");
-                } else if (same(row, stands)) {
-                    sifted.same(shown(row));
-                } else {
-                    sifted.bad(
-                            row.line(),
-                            table.name(),
-                            "differs",
-                            "This row is here already and says something else; it stays as it is here.");
-                }
-            }
-            batch.clear();
-            insert(resolved(fresh));
-        }
-
-        private List<Row> withoutTwice(List<Row> all) {
-            Set<List<String>> seen = new HashSet<>();
-            List<Row> once = new ArrayList<>();
-            for (Row row : all) {
-                if (seen.add(key(row))) {
-                    once.add(row);
-                } else {
-                    sifted.bad(row.line(), table.name(), "twice", "This row stands in the file already, further up.");
-                }
-            }
-            return once;
-        }
-
-        private List<String> key(Row row) {
-            return table.keyColumns().stream()
-                    .map(column -> row.cells().get(columns.indexOf(column)))
-                    .toList();
-        }
-
-        private Map<List<String>, Map<String, Object>> there(List<Row> rows) {
-            Map<List<String>, Map<String, Object>> found = new HashMap<>();
-            for (Map<String, Object> row : tables.there(
-                    table, viewer.practiceId(), rows.stream().map(Row::named).toList())) {
-                found.put(
-                        table.keyColumns().stream()
-                                .map(column -> text(row, columns.indexOf(column)))
-                                .toList(),
-                        row);
-            }
-            return found;
-        }
-
-        /** A stored cell as it would come in. */
-        private String text(Map<String, Object> row, int at) {
-            Column column = columns.get(at);
-            return Cells.read(column, Cells.written(column, (String) row.get("C" + at)));
-        }
-
-        private boolean same(Row row, Map<String, Object> stands) {
-            for (int i = 0; i < columns.size(); i++) {
-                String written = Cells.written(columns.get(i), (String) stands.get("C" + i));
-                String stored = written == null ? null : Cells.read(columns.get(i), written);
-                if (!Objects.equals(stored, row.cells().get(i))) {
-                    return false;
-                }
-            }
-            return true;
-        }
-
-        /** Those whose every reference is a row of this practice; the others are named. */
-        private List<Row> resolved(List<Row> fresh) {
-            List<Row> good = fresh;
-            for (int i = 0; i < columns.size(); i++) {
-                String to = columns.get(i).refers();
-                if (to == null || good.isEmpty()) {
-                    continue;
-                }
-                int at = i;
-                List<String> ids = good.stream()
-                        .map(row -> row.cells().get(at))
-                        .filter(Objects::nonNull)
-                        .distinct()
-                        .toList();
-                if (ids.isEmpty()) {
-                    continue;
-                }
-                Set<String> mine = new HashSet<>(tables.mine(Tables.named(to), viewer.practiceId(), ids));
-                List<Row> left = new ArrayList<>();
-                for (Row row : good) {
-                    String id = row.cells().get(at);
-                    if (id == null || mine.contains(id)) {
-                        left.add(row);
-                    } else {
-                        sifted.bad(
-                                row.line(),
-                                named(columns.get(at).name()),
-                                "unknown-id",
-                                "It names one of " + to + " that is neither here nor in the file.");
-                    }
-                }
-                good = left;
-            }
-            return good;
-        }
-
-        private void insert(List<Row> rows) {
-            List<Row> good = table.name().equals("photographs") ? withPictures(rows) : rows;
-            if (good.isEmpty()) {
-                return;
-            }
-            good.forEach(row -> sifted.add(shown(row)));
-            if (table.name().equals("people")) {
-                tables.insertPeople(
-                        viewer.practiceId(), good.stream().map(Row::named).toList());
-                return;
-            }
-            tables.insert(
-                    table,
-                    viewer.practiceId(),
-                    good.stream().map(this::withoutCorrection).map(Row::named).toList());
-            if (table.name().equals("fields")) {
-                good.forEach(row -> fields.add(row.cells().get(0)));
-            }
-        }
-
-        /** What a reading corrects may come after it: it is named once all are there. */
-        private Row withoutCorrection(Row row) {
-            if (!table.name().equals("readings")) {
-                return row;
-            }
-            int at = columns.indexOf(table.column("corrects"));
-            String corrects = row.cells().get(at);
-            if (corrects == null) {
-                return row;
-            }
-            corrections.put(row.cells().get(0), corrects);
-            List<String> without = new ArrayList<>(row.cells());
-            without.set(at, null);
-            return new Row(row.line(), without);
-        }
-
-        private List<Row> withPictures(List<Row> rows) {
-            int sha = columns.indexOf(table.column("sha256"));
-            List<Row> good = new ArrayList<>();
-            for (Row row : rows) {
-                if (hasPicture(row.cells().get(sha))) {
-                    good.add(row);
-                } else {
-                    sifted.bad(
-                            row.line(),
-                            named("sha256"),
-                            "not-a-picture",
-                            "The picture it names is not in the package, or is not what its name says.");
-                }
-            }
-            return good;
-        }
-
-        private boolean hasPicture(String sha256) {
-            if (!SHA_256.matcher(sha256).matches()) {
-                return false;
-            }
-            if (pictures.isThere(sha256)) {
-                return true;
-            }
-            Optional<InputStream> in = brought.picture(sha256);
-            if (in.isEmpty()) {
-                return false;
-            }
-            try (InputStream bytes = in.get()) {
-                byte[] all = bytes.readNBytes((int) MOST_PICTURE + 1);
-                // Pictures lie beside the data under what is in them: one that is kept and not named takes room alone.
-                return all.length <= MOST_PICTURE && (!save || pictures.bring(sha256, all));
-            } catch (IOException | NotTaken fault) {
-                return false;
-            }
-        }
-
-        private Map<String, Object> shown(Row row) {
-            Map<String, Object> shown = new LinkedHashMap<>();
-            shown.put("table", table.name());
-            for (int i = 0; i < Math.min(4, columns.size()); i++) {
-                shown.put(columns.get(i).name(), row.cells().get(i));
-            }
-            return shown;
-        }
     }
 }

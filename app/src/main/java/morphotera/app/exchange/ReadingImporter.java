@@ -76,7 +76,7 @@ class ReadingImporter implements Importer {
             return sifted;
         }
         Taking.Session session = taking.begin(viewer, sifted);
-        sheet.each((row, whole) -> session.take(row, () -> said(viewer, session, sheet, row)));
+        sheet.each(row -> session.take(row, () -> said(viewer, session, sheet, row)));
         return sifted;
     }
 

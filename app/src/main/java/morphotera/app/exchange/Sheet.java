@@ -12,7 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import morphotera.ground.Nullable;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
@@ -114,7 +114,7 @@ final class Sheet {
         }
     }
 
-    void each(BiConsumer<Row, Boolean> take) {
+    void each(Consumer<Row> take) {
         try (CSVParser csv = parser(file, separator)) {
             for (CSVRecord record : csv) {
                 if (record.getRecordNumber() > MOST_ROWS) {
@@ -127,7 +127,7 @@ final class Sheet {
                         cells.put(target, cell.startsWith("'") ? cell.substring(1) : cell);
                     }
                 });
-                take.accept(new Row(record.getRecordNumber() + 1, cells), record.isConsistent());
+                take.accept(new Row(record.getRecordNumber() + 1, cells));
             }
         } catch (IOException | UncheckedIOException | IllegalStateException fault) {
             if (fault instanceof CSVException

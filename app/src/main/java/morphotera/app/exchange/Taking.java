@@ -7,12 +7,10 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import morphotera.app.api.Findings;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
@@ -241,10 +239,6 @@ class Taking {
             String all = viewer.practiceId() + "/" + visitId + "/" + place + "/" + said.method() + "/" + said.variant()
                     + "/" + said.repeat() + "/" + json.write(said.reading());
             return UUID.nameUUIDFromBytes(all.getBytes(StandardCharsets.UTF_8));
-        }
-
-        Map<UUID, Field> byId() {
-            return fields.stream().collect(Collectors.toMap(Field::id, one -> one, (a, b) -> a, HashMap::new));
         }
     }
 }

@@ -83,25 +83,7 @@ class KilledTest {
     void in_the_middle_of_an_import_there_is_nothing_of_it_or_all(int afterMillis) throws Exception {
         byte[] practice = packed();
         Server server = start();
-        Client owner = server.somebody();
-        owner.send(
-                        "POST",
-                        "/api/first-owner",
-                        Map.of(
-                                "practiceId",
-                                Client.id(),
-                                "personId",
-                                Client.id(),
-                                "practice",
-                                "Newly begun",
-                                "name",
-                                "Newcomer",
-                                "email",
-                                SIGN_IN.get("email"),
-                                "password",
-                                SIGN_IN.get("password")))
-                .expect(200);
-        owner.get("/api/session");
+        Client owner = Client.firstOwner(server.port(), SIGN_IN.get("email"), SIGN_IN.get("password"));
         JsonNode look = owner.file("POST", "/api/imports?kind=practice", practice)
                 .expect(200)
                 .json();

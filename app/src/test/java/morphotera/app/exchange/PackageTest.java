@@ -48,26 +48,7 @@ class PackageTest {
                 .expect(200);
         out = taken(adviser, Map.of("what", "practice"));
         empty = RunningApp.start();
-        newcomer = new Client(RunningApp.port(empty));
-        newcomer.get("/api/welcome");
-        newcomer.send(
-                        "POST",
-                        "/api/first-owner",
-                        Map.of(
-                                "practiceId",
-                                Client.id(),
-                                "personId",
-                                Client.id(),
-                                "practice",
-                                "Newly begun",
-                                "name",
-                                "Newcomer",
-                                "email",
-                                "new@own.example",
-                                "password",
-                                "tide over the bar"))
-                .expect(200);
-        newcomer.get("/api/session");
+        newcomer = Client.firstOwner(RunningApp.port(empty), "new@own.example", "tide over the bar");
     }
 
     @AfterAll
