@@ -2877,21 +2877,11 @@ export interface components {
             why: string | null;
             zone: string | null;
         };
-        "morphotera.app.decide.Grounds.Point": {
-            /** Format: date */
-            day: string;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            middle: number;
-        };
         "morphotera.app.decide.Grounds.StepForecast": {
             forecast: string;
             measure: string;
-            nothing: components["schemas"]["morphotera.app.decide.Grounds.Point"][];
-            points: components["schemas"]["morphotera.app.decide.Grounds.Point"][];
+            nothing: components["schemas"]["morphotera.app.follow.Promises.Point"][];
+            points: components["schemas"]["morphotera.app.follow.Promises.Point"][];
             /** Format: uuid */
             step: string;
             unit: string;

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import morphotera.app.follow.Measured;
+import morphotera.app.follow.Promises;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.Zone;
@@ -31,7 +32,6 @@ public class Grounds {
     /** Years after a step at which its band is drawn. */
     private static final List<Double> YEARS = List.of(0.0, 0.5, 1.0, 2.0, 3.0, 5.0);
 
-    private static final double DAYS_IN_YEAR = 365.25;
     private static final Plan.Ground UNKNOWN = new Plan.Ground(null, null, null, null, null, null, false);
 
     private final Land land;
@@ -48,11 +48,14 @@ public class Grounds {
         this.rulings = rulings;
     }
 
-    public record Point(LocalDate day, double low, double middle, double high) {}
-
     /** The band of a step's measure, and that of the same measure if nothing is done. */
     public record StepForecast(
-            UUID step, String forecast, String measure, String unit, List<Point> points, List<Point> nothing) {}
+            UUID step,
+            String forecast,
+            String measure,
+            String unit,
+            List<Promises.Point> points,
+            List<Promises.Point> nothing) {}
 
     /** @param known by measure what was read last */
     record ZoneGround(UUID zone, Plan.Ground ground, Set<String> gates, Map<String, Promise.Read> known) {
@@ -65,16 +68,9 @@ public class Grounds {
                         promise.forecast(),
                         promise.measure(),
                         band.unit(),
-                        points(from, band),
-                        points(from, promise.nothing(YEARS)));
+                        Promises.points(from, band),
+                        Promises.points(from, promise.nothing(YEARS)));
             });
-        }
-
-        private static List<Point> points(LocalDate from, Forecast.Result band) {
-            return band.band().stream()
-                    .map(one -> new Point(
-                            from.plusDays(Math.round(one.at() * DAYS_IN_YEAR)), one.low(), one.middle(), one.high()))
-                    .toList();
         }
     }
 

@@ -128,7 +128,11 @@ public class Rulings {
 
     /** The practice's table: the first judgement, and all that was confirmed or ruled out since. */
     public CauseTable table(Viewer viewer) {
-        List<Outcomes.Outcome> outcomes = outcomes(viewer, null);
+        return table(viewer, null);
+    }
+
+    private CauseTable table(Viewer viewer, @Nullable UUID but) {
+        List<Outcomes.Outcome> outcomes = outcomes(viewer, but);
         return outcomes.isEmpty() ? first : Outcomes.learn(first, outcomes).table();
     }
 
@@ -153,7 +157,9 @@ public class Rulings {
         Visit visit = visits.visit(viewer, visitId);
         Field field = land.field(viewer, visit.fieldId());
         Zone zone = field.zone(zoneName);
-        Judgement judgement = judgements.judge(viewer, table(viewer), visit, field, zone);
+        UUID id = id(visitId, zone.id(), cause);
+        // What it teaches itself does not speak for it: sent again it says the same.
+        Judgement judgement = judgements.judge(viewer, table(viewer, id), visit, field, zone);
         Map<String, Boolean> findings = new LinkedHashMap<>();
         judgement.answers().forEach((finding, answer) -> {
             if (answer.value() != null) {
@@ -176,14 +182,7 @@ public class Rulings {
                 findings);
         return view(
                 viewer,
-                papers.keep(
-                        viewer,
-                        PaperKind.RULING,
-                        id(visitId, zone.id(), cause),
-                        field.id(),
-                        version,
-                        kept,
-                        stands -> view(viewer, stands)));
+                papers.keep(viewer, PaperKind.RULING, id, field.id(), version, kept, stands -> view(viewer, stands)));
     }
 
     private RulingView view(Viewer viewer, Paper<Kept> paper) {

@@ -1,5 +1,6 @@
 package morphotera.app.exchange;
 
+import java.util.Arrays;
 import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
@@ -47,9 +48,7 @@ class ExportController {
                     "/what",
                     what,
                     "something to take out",
-                    java.util.Arrays.stream(Scope.What.values())
-                            .map(Scope.What::word)
-                            .toList());
+                    Arrays.stream(Scope.What.values()).map(Scope.What::word).toList());
             if ("holding".equals(what) || "visit".equals(what)) {
                 findings.needed("/id", id, "Which one");
             }

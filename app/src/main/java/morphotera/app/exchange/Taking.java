@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Supplier;
 import morphotera.app.api.Findings;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
@@ -166,7 +167,7 @@ class Taking {
         }
 
         /** A row that is wrong takes back what it began, alone. */
-        void take(Sheet.Row line, java.util.function.Supplier<Said> read) {
+        void take(Sheet.Row line, Supplier<Said> read) {
             try {
                 row.executeWithoutResult(now -> take(line, read.get()));
             } catch (Refused fault) {

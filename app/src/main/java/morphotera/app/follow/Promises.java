@@ -149,14 +149,16 @@ public class Promises {
                 row.forecast(),
                 row.measure(),
                 result.unit(),
-                result.band().stream()
-                        .map(one -> new Point(
-                                row.doneOn().plusDays(Math.round(one.at() * DAYS_IN_YEAR)),
-                                one.low(),
-                                one.middle(),
-                                one.high()))
-                        .toList(),
+                points(row.doneOn(), result),
                 outcomes);
+    }
+
+    /** A band that runs along years, from the day on which it begins. */
+    public static List<Point> points(LocalDate from, Forecast.Result band) {
+        return band.band().stream()
+                .map(one -> new Point(
+                        from.plusDays(Math.round(one.at() * DAYS_IN_YEAR)), one.low(), one.middle(), one.high()))
+                .toList();
     }
 
     private static double years(LocalDate from, LocalDate to) {

@@ -99,6 +99,21 @@ class RulingTest {
     }
 
     @Test
+    void sent_again_after_a_lost_answer_it_is_the_same_ruling_and_believes_nothing_of_itself() {
+        JsonNode first = rule("acid-topsoil", said("confirmed", "laboratory", 0))
+                .expect(200)
+                .json();
+        assertThat(rule("acid-topsoil", said("confirmed", "laboratory", 0))
+                        .expect(200)
+                        .json())
+                .isEqualTo(first);
+        JsonNode other =
+                rule("acid-topsoil", said("confirmed", "trial", 1)).expect(200).json();
+        assertThat(other.get("belief")).isEqualTo(first.get("belief"));
+        takeBack("acid-topsoil", 2);
+    }
+
+    @Test
     void somebody_who_saw_the_same_findings_teaches_nothing_new() {
         assertThat(rule("acid-topsoil", said("confirmed", "opinion", 0))
                         .expect(200)

@@ -8,6 +8,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoField;
+import java.util.Locale;
 import java.util.UUID;
 import morphotera.ground.Nullable;
 
@@ -33,7 +34,7 @@ public final class Cells {
         }
         return switch (column.kind()) {
             case INSTANT -> instant(stored).toString();
-            case BOOLEAN -> stored.toLowerCase(java.util.Locale.ROOT);
+            case BOOLEAN -> stored.toLowerCase(Locale.ROOT);
             default ->
                 column.isText() && !stored.isEmpty() && RUNS.indexOf(stored.charAt(0)) >= 0 ? "'" + stored : stored;
         };

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import morphotera.app.land.Corner;
 import morphotera.app.people.Role;
 import morphotera.app.scout.DayPlan;
@@ -173,7 +174,7 @@ public final class Tables {
                     .refers("visit_id", "visits", "Visit")
                     .refers("zone_id", "zones", "Zone")
                     .text("label", "Label")
-                    .json("spots", "spots_json", "Spots", true, new TypeReference<List<java.util.UUID>>() {}.getType())
+                    .json("spots", "spots_json", "Spots", true, new TypeReference<List<UUID>>() {}.getType())
                     .integer("subsamples", "Subsamples", false)
                     .number("top_cm", "From, cm")
                     .number("bottom_cm", "To, cm")
