@@ -28,4 +28,33 @@ public record FieldRow(
         String avoidJson,
         double areaHa,
         String timeZone,
-        int version) {}
+        int version) {
+    /** This row with what the database adds to it, so that the two can be held against each other. */
+    FieldRow withWhatIsAdded(FieldRow known) {
+        return new FieldRow(
+                id,
+                practiceId,
+                holdingId,
+                known.holdingName(),
+                name,
+                landUse,
+                texture,
+                clayPercent,
+                crop,
+                purpose,
+                climate,
+                coastal,
+                buildingM,
+                wellM,
+                septicM,
+                sulphideClearOn,
+                school,
+                yardstickId,
+                outlineJson,
+                gateJson,
+                avoidJson,
+                areaHa,
+                timeZone,
+                known.version());
+    }
+}

@@ -146,7 +146,7 @@ public class Land {
 
             @Override
             protected boolean same(FieldRow known) {
-                return known.equals(withNamesOf(known, row));
+                return known.equals(row.withWhatIsAdded(known));
             }
 
             @Override
@@ -344,35 +344,6 @@ public class Land {
         return corners.stream()
                 .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
                 .toList();
-    }
-
-    /** The row with what the database adds, so that two can be held against each other. */
-    private static FieldRow withNamesOf(FieldRow known, FieldRow row) {
-        return new FieldRow(
-                row.id(),
-                row.practiceId(),
-                row.holdingId(),
-                known.holdingName(),
-                row.name(),
-                row.landUse(),
-                row.texture(),
-                row.clayPercent(),
-                row.crop(),
-                row.purpose(),
-                row.climate(),
-                row.coastal(),
-                row.buildingM(),
-                row.wellM(),
-                row.septicM(),
-                row.sulphideClearOn(),
-                row.school(),
-                row.yardstickId(),
-                row.outlineJson(),
-                row.gateJson(),
-                row.avoidJson(),
-                row.areaHa(),
-                row.timeZone(),
-                known.version());
     }
 
     private Field field(FieldRow row, List<Zone> zones, List<Spot> spots, List<Sample> samples) {
