@@ -4755,6 +4755,8 @@ export interface components {
             /** Format: int32 */
             minItems: number;
             options: components["schemas"]["morphotera.measure.Entry.Option"][];
+            /** @enum {string} */
+            part: "number" | "count" | "timed" | "levels" | "layers" | "profile" | "specimens" | "drawn" | "marks" | "shares" | "colours" | "yes-no" | "words" | "note" | "picture" | "chart";
             preset: null;
             range: components["schemas"]["morphotera.measure.Entry.Range"] | null;
             required: boolean;

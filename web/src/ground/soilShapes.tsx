@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { range, strewn } from './range';
 
 const LINE = { fill: 'none', stroke: 'var(--root)', strokeWidth: 1.6 } as const;
 
@@ -28,7 +29,7 @@ export const SHAPE_TILES: Record<string, ReactNode> = {
   ),
   granular: (
     <g fill="var(--root)">
-      {Array.from({ length: 24 }, (_, i) => (
+      {range(24).map((i) => (
         <circle
           key={i}
           cx={8 + (i % 8) * 6.4 + (Math.floor(i / 8) % 2) * 3}
@@ -56,9 +57,11 @@ export const SHAPE_TILES: Record<string, ReactNode> = {
   massive: <rect x="6" y="5" width="48" height="34" rx="3" fill="var(--root)" />,
   'single-grain': (
     <g fill="var(--root)">
-      {Array.from({ length: 40 }, (_, i) => (
-        <circle key={i} cx={6 + ((i * 13) % 49)} cy={6 + ((i * 7) % 34)} r="1.1" />
-      ))}
+      {range(44)
+        .map((i) => strewn(i, 5, 5, 50, 34))
+        .map(({ x, y }) => (
+          <circle key={x} cx={x} cy={y} r="1.2" />
+        ))}
     </g>
   ),
 };

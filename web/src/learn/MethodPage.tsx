@@ -3,7 +3,8 @@ import type { Method } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { waitText } from '../ground/format';
 import { Show } from '../ground/State';
-import { drawingOf } from '../measure/drawings';
+import { useDrawing } from '../measure/drawings';
+import { Scene } from '../measure/drawings/Scene';
 
 /** What a value asks of the day, by the method's kind of day. */
 const NEEDS: Record<string, string> = {
@@ -50,7 +51,7 @@ function All({ methods }: { methods: Method[] }) {
 }
 
 function One({ method }: { method: Method }) {
-  const drawing = drawingOf(method.id);
+  const drawing = useDrawing(method.id);
   const first = method.variants[0]?.steps.find((step) => step.entry.length > 0);
   return (
     <article className="grid max-w-[68rem] gap-x-12 gap-y-8 wide:grid-cols-2">
@@ -72,9 +73,9 @@ function One({ method }: { method: Method }) {
             ))}
           </section>
         )}
-        {drawing?.StepDrawing && first && (
+        {drawing && first && (
           <div className="max-w-md">
-            <drawing.StepDrawing step={first.id} values={{}} />
+            <Scene drawing={drawing} step={first.id} values={{}} />
           </div>
         )}
         <section>

@@ -6,7 +6,8 @@ import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
 import { Checks } from './Checks';
 import { type Draft, missingIn, toReading, variantOf } from './draft';
-import { drawingOf } from './drawings';
+import { useDrawing } from './drawings';
+import { Scene } from './drawings/Scene';
 import { FieldEntry } from './FieldEntry';
 import { type Place, placeOf } from './place';
 import { Result } from './Result';
@@ -62,7 +63,7 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
   const errorAt = (path: string) =>
     found.find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;
   const checked = method.checks.every((check) => draft.checks[check.id]);
-  const drawing = drawingOf(method.id);
+  const drawing = useDrawing(method.id);
 
   function onward() {
     if (!step || !next) return;
@@ -164,9 +165,9 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
             {step.how}
             {step.minPeople > 1 && ` ${step.minPeople === 2 ? 'Two' : step.minPeople} people, never alone.`}
           </p>
-          {drawing?.StepDrawing && (
+          {drawing && (
             <div className={`mt-4 max-w-md ${clock ? 'max-desk:hidden' : ''}`}>
-              <drawing.StepDrawing step={step.id} values={draft.values} />
+              <Scene drawing={drawing} step={step.id} values={draft.values} />
             </div>
           )}
         </div>

@@ -1,7 +1,7 @@
 import type { Evaluation, Method } from '../api/types';
 import { bandOf, Clod } from '../ground/Clod';
 import { show } from '../ground/format';
-import { drawingOf } from './drawings';
+import { useDrawing } from './drawings';
 import { Why } from './Why';
 
 /** What comes of the reading, as it is typed: the score in words, why, what to know, and the drawing of it. */
@@ -14,7 +14,7 @@ export function Result({
   evaluation: Evaluation | null;
   offline: string | null;
 }) {
-  const drawing = drawingOf(method.id);
+  const drawing = useDrawing(method.id);
   if (!evaluation) {
     return offline ? (
       <p className="text-lg text-faded" role="status">

@@ -1,7 +1,7 @@
 import type { Method, MethodField, WholeVisit } from '../api/types';
 import type { Standing } from './clocks';
 import type { Draft } from './draft';
-import { drawingOf } from './drawings';
+import { Tile } from './drawings/Scene';
 import type { Place } from './place';
 
 /** What the entry of a field is given, the common one and a method's own. */
@@ -21,13 +21,13 @@ export type EntryProps = {
   inRow?: boolean;
 };
 
-/** A choice's words, drawn where the method draws them. */
+/** A choice's words, drawn where an eye judges between them. */
 export function optionsOf(method: Method, field: MethodField) {
-  const Option = drawingOf(method.id)?.OptionDrawing;
+  const drawn = field.part === 'drawn' || field.part === 'shares';
   return field.options.map((option) => ({
     word: option.word,
     label: option.label,
     sentence: option.sentence,
-    drawing: Option ? <Option field={field.key} word={option.word} /> : undefined,
+    drawing: drawn ? <Tile method={method.id} field={field.key} word={option.word} /> : undefined,
   }));
 }

@@ -1,19 +1,45 @@
-import type { ComponentType } from 'react';
+import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
 import type { Evaluation } from '../../api/types';
 import type { Values } from '../draft';
 
-/** What is drawn for a method: its steps, the steps of its judged scales, its result. Each part may be missing. */
+/** What the hands do at a step, for eyes and, in words, for those who do not see it; it may show what was typed so far. */
+export type StepScene = {
+  says: string | ((values: Values) => string);
+  draw: ReactNode | ((values: Values) => ReactNode);
+};
+
+/** What is drawn for a method: each step on 360 × 200, each step of a judged scale on 60 × 44, its result. */
 export type MethodDrawing = {
-  method: string;
-  StepDrawing?: ComponentType<{ step: string; values: Values }>;
-  OptionDrawing?: ComponentType<{ field: string; word: string }>;
+  steps: Record<string, StepScene>;
+  scales?: Record<string, Record<string, ReactNode>>;
   ResultDrawing?: ComponentType<{ evaluation: Evaluation }>;
 };
 
-// One file a method, found by being here: no list to edit.
-const files = import.meta.glob<{ default: MethodDrawing }>(['./*.tsx', '!./*.test.tsx'], { eager: true });
-const byMethod = new Map(Object.values(files).map((file) => [file.default.method, file.default]));
+// One file a method, named by it and found by being here; fetched with the method, kept by the installed page.
+const files = import.meta.glob<{ default: MethodDrawing }>(['./*.tsx', '!./*.test.tsx']);
+const here = new Map<string, MethodDrawing>();
 
-export function drawingOf(method: string): MethodDrawing | undefined {
-  return byMethod.get(method);
+export async function loadDrawing(method: string): Promise<MethodDrawing | undefined> {
+  const known = here.get(method);
+  if (known) return known;
+  const file = await files[`./${method}.tsx`]?.();
+  if (file) here.set(method, file.default);
+  return file?.default;
+}
+
+/** A method's drawing, once it is here; the bench goes on without. */
+export function useDrawing(method: string): MethodDrawing | undefined {
+  const [, setLoaded] = useState('');
+  useEffect(() => {
+    let gone = false;
+    // A part that cannot be fetched without a signal is only a picture.
+    loadDrawing(method).then(
+      () => !gone && setLoaded(method),
+      () => {},
+    );
+    return () => {
+      gone = true;
+    };
+  }, [method]);
+  return here.get(method);
 }

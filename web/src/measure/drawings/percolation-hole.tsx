@@ -2,93 +2,67 @@ import type { Evaluation } from '../../api/types';
 import { Across } from '../../ground/Axis';
 import { show } from '../../ground/format';
 import { scale } from '../../ground/scale';
-import { isEmpty } from '../draft';
-import type { MethodDrawing } from './index';
+import { isEmpty, type Values } from '../draft';
+import type { MethodDrawing, StepScene } from './index';
+import { Arrow, Ground, Says } from './kit/ground';
+import { PEN, WET } from './kit/line';
+import { Pouring, Ruler, Spade, Wait } from './kit/tools';
+import { Hole } from './kit/vessels';
 
 type Level = { minutes?: string; depthMm?: string; fromTopMm?: string; refilledToMm?: string };
+const TOP = 56;
+const DEEP = 122;
 
-/** The hole to scale with the water as last read, and the ruler that is read from one mark. */
-function StepDrawing({ step, values }: { step: string; values: { [key: string]: unknown } }) {
+/** The hole to scale, as wide and deep as was typed. */
+function sized(values: Values) {
   const holeMm = Number(values.holeDepthMm) || 300;
-  const widthMm = Number(values.holeDiameterMm) || 300;
+  const wide = Math.max(52, Math.min(230, ((Number(values.holeDiameterMm) || 300) / holeMm) * DEEP));
+  return { holeMm, x: 180 - wide / 2, w: wide };
+}
+
+function lastMm(values: Values, holeMm: number): number {
   const levels = ((values.levels as Level[] | undefined) ?? []).filter((level) => !isEmpty(level));
   const last = levels.at(-1);
-  const readMm = last ? (last.depthMm ? Number(last.depthMm) : holeMm - Number(last.fromTopMm)) : Number.NaN;
-  const digging = step === 'dig-roughen';
-  const waterMm = digging ? 0 : Number.isFinite(readMm) ? readMm : holeMm * 0.8;
-  const y = scale([0, holeMm], [196, 40]);
-  const half = Math.max(26, Math.min(110, (widthMm / holeMm) * 78));
-  return (
-    <svg
-      viewBox="0 0 360 220"
-      className="w-full"
-      role="img"
-      aria-label={`A hole with ${show(waterMm, 0)} mm of water and a ruler in it`}
-    >
-      <path
-        d={`M10 40H${180 - half}V196H${180 + half}V40H350`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="2.2"
-      />
-      {Array.from({ length: 9 }, (_, i) => (
-        <path
-          key={i}
-          d={`M${180 - half - 6} ${52 + i * 16}h4M${180 + half + 2} ${58 + i * 16}h4`}
-          stroke="var(--root)"
-          strokeWidth="1.6"
-        />
-      ))}
-      {waterMm > 0 && (
-        <rect
-          x={180 - half + 1.5}
-          y={y(waterMm)}
-          width={2 * half - 3}
-          height={196 - y(waterMm) - 1.5}
-          fill="var(--water)"
-          fillOpacity="0.5"
-        />
-      )}
-      {!digging && waterMm > 0 && (
-        <g stroke="var(--water)" strokeWidth="1.8" strokeDasharray="3 4">
-          <path
-            d={`M${180 - half - 8} ${(y(waterMm) + 196) / 2}h-34M${180 + half + 8} ${(y(waterMm) + 196) / 2}h34M180 200v18`}
-          />
-        </g>
-      )}
-      {!digging && (
-        <g>
-          <rect
-            x="174"
-            y="18"
-            width="12"
-            height="178"
-            fill="var(--lift)"
-            stroke="var(--ink)"
-            strokeWidth="1.2"
-          />
-          {Array.from({ length: 17 }, (_, i) => (
-            <path
-              key={i}
-              d={`M174 ${196 - i * 10}h${i % 5 === 0 ? 8 : 5}`}
-              stroke="var(--ink)"
-              strokeWidth="1"
-            />
-          ))}
-          <path d={`M120 40H240`} stroke="var(--ink)" strokeWidth="4" />
-        </g>
-      )}
-      {Number.isFinite(readMm) && !digging && (
-        <text x={180 + half + 12} y={y(waterMm) + 5} fontSize="17" className="num" fill="var(--ink)">
-          {show(readMm, 0)} mm
-        </text>
-      )}
-      <text x="248" y="30" fontSize="14" fill="var(--faded)">
-        {digging ? 'roughen the sides' : 'one edge, always'}
-      </text>
-    </svg>
-  );
+  if (!last) return Number.NaN;
+  return last.depthMm ? Number(last.depthMm) : holeMm - Number(last.fromTopMm);
 }
+
+/** The water as last read, and the ruler that is read from one mark. */
+const READ: StepScene = {
+  says: (values) => {
+    const { holeMm } = sized(values);
+    const mm = lastMm(values, holeMm);
+    return `A hole with ${show(Number.isFinite(mm) ? mm : holeMm * 0.8, 0)} mm of water, a ruler in it and a straight edge across`;
+  },
+  draw: (values) => {
+    const { holeMm, x, w } = sized(values);
+    const mm = lastMm(values, holeMm);
+    const y = scale([0, holeMm], [0, DEEP]);
+    const high = Math.max(0, Math.min(DEEP, y(Number.isFinite(mm) ? mm : holeMm * 0.8)));
+    const surface = TOP + DEEP - high;
+    return (
+      <>
+        <Ground y={TOP} />
+        <Hole x={x} ground={TOP} w={w} h={DEEP} water={high} rough />
+        <Ruler x={173} y={TOP - 24} h={DEEP + 24} />
+        <path d={`M${x - 18} ${TOP - 2}H${x + w + 18}`} {...PEN} strokeWidth="5" />
+        <path
+          d={`M${x - 14} ${(surface + TOP + DEEP) / 2}h-30M${x + w + 14} ${(surface + TOP + DEEP) / 2}h30`}
+          {...WET}
+          strokeDasharray="3 5"
+        />
+        {Number.isFinite(mm) && (
+          <text x={x + w + 12} y={surface + 5} fontSize="17" className="num" fill="var(--ink)">
+            {show(mm, 0)} mm
+          </text>
+        )}
+        <Says x={348} y={TOP - 26} end>
+          one edge, always
+        </Says>
+      </>
+    );
+  },
+};
 
 /** The soil's rate by interval; the plateau that counts is the filled part. */
 function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
@@ -129,4 +103,72 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
   );
 }
 
-export default { method: 'percolation-hole', StepDrawing, ResultDrawing } satisfies MethodDrawing;
+export default {
+  steps: {
+    'dig-roughen': {
+      says: 'A hole is dug, its sides roughened and the loose soil taken out',
+      draw: (values) => {
+        const { x, w } = sized(values);
+        return (
+          <>
+            <Ground y={TOP} />
+            <Hole x={x} ground={TOP} w={w} h={DEEP} rough />
+            <Spade x={x + w - 16} y={150} turn={8} long={136} />
+            <Arrow from={[x + 16, 92]} to={[x + 16, 138]} bend={8} />
+            <Says x={x + w + 22} y={116}>
+              rough sides
+            </Says>
+          </>
+        );
+      },
+    },
+    'presoak-fill': {
+      says: 'The hole is filled and left to drain, for hours or the night',
+      draw: (values) => {
+        const { x, w } = sized(values);
+        return (
+          <>
+            <Ground y={TOP} />
+            <Hole x={x} ground={TOP} w={w} h={DEEP} water={96} rough />
+            <path
+              d={`M${x - 10} 110h-30M${x - 10} 140h-38M${x + w + 10} 110h30M${x + w + 10} 140h38M180 182v14`}
+              {...WET}
+              strokeDasharray="3 6"
+            />
+            <Pouring x={210} y={28} flip />
+            <path d="M208 32q-8 16 -10 50" {...WET} strokeWidth="4" />
+            <Wait x={44} y={28} gone={0.1} />
+          </>
+        );
+      },
+    },
+    'refill-read-0': READ,
+    'read-30': READ,
+    'read-60': READ,
+    'read-90': READ,
+    'read-120-backfill': {
+      says: 'After the last reading the soil goes back and is trodden in layers',
+      draw: (values) => {
+        const { x, w } = sized(values);
+        return (
+          <>
+            <Ground y={TOP} />
+            <path d={`M${x} ${TOP}V${TOP + DEEP}H${x + w}V${TOP}`} {...PEN} fill="var(--soil-mid)" />
+            <path
+              d={`M${x} 148H${x + w}M${x} 116H${x + w}M${x} 86H${x + w}`}
+              {...PEN}
+              strokeDasharray="5 5"
+            />
+            <path
+              d={`M${x - 80} 54C${x - 66} 24 ${x - 40} 20 ${x - 18} 54Z`}
+              {...PEN}
+              fill="var(--soil-mid)"
+            />
+            <Arrow from={[x - 26, 30]} to={[x + 24, 46]} bend={-16} />
+          </>
+        );
+      },
+    },
+  },
+  ResultDrawing,
+} satisfies MethodDrawing;

@@ -2,73 +2,14 @@ import type { Evaluation } from '../../api/types';
 import { Across, Along } from '../../ground/Axis';
 import { show } from '../../ground/format';
 import { depthScale, scale } from '../../ground/scale';
+import type { Values } from '../draft';
 import type { MethodDrawing } from './index';
-
-function StepDrawing({ step }: { step: string }) {
-  if (step === 'auger') {
-    return (
-      <svg
-        viewBox="0 0 360 170"
-        className="w-full"
-        role="img"
-        aria-label="An auger takes soil from two depths, kept apart"
-      >
-        <path d="M10 40H350" stroke="var(--ink)" strokeWidth="2.2" />
-        <path d="M120 10V120M98 10h44" stroke="var(--ink)" strokeWidth="4" strokeLinecap="round" />
-        <path
-          d="M112 96q16 6 16 12t-16 8q16 6 16 12l-8 20"
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth="2.4"
-        />
-        <path d="M150 44h14M150 76h14M150 78h14M150 150h14" stroke="var(--faded)" strokeWidth="1.4" />
-        <text x="172" y="66" fontSize="15" fill="var(--ink)">
-          0 to 10 cm
-        </text>
-        <text x="172" y="120" fontSize="15" fill="var(--ink)">
-          below 10 cm
-        </text>
-        <rect x="280" y="50" width="36" height="22" rx="4" fill="var(--soil-top)" stroke="var(--ink)" />
-        <rect x="280" y="104" width="36" height="22" rx="4" fill="var(--soil-deep)" stroke="var(--ink)" />
-      </svg>
-    );
-  }
-  return (
-    <svg
-      viewBox="0 0 360 150"
-      className="w-full"
-      role="img"
-      aria-label="A vial for each depth, held beside the card with light between"
-    >
-      {[110, 170].map((x, i) => (
-        <g key={x}>
-          <path
-            d={`M${x} 20v88q0 16 16 16t16 -16V20Z`}
-            fill="var(--lift)"
-            stroke="var(--ink)"
-            strokeWidth="1.8"
-          />
-          <path
-            d={`M${x + 2} ${64 - i * 6}v44q0 14 14 14t14 -14V${64 - i * 6}Z`}
-            fill="var(--water)"
-            fillOpacity="0.35"
-          />
-          <path d={`M${x + 2} 104q0 18 14 18t14 -18Z`} fill={i ? 'var(--soil-deep)' : 'var(--soil-top)'} />
-          <rect x={x - 3} y="12" width="38" height="10" rx="3" fill="var(--ink)" />
-        </g>
-      ))}
-      <g stroke="var(--ink)" strokeWidth="1.4">
-        <rect x="240" y="16" width="54" height="110" rx="4" fill="var(--lift)" />
-        {Array.from({ length: 6 }, (_, i) => (
-          <path key={i} d={`M240 ${34 + i * 18}h54`} stroke="var(--rule)" />
-        ))}
-      </g>
-      <text x="267" y="30" textAnchor="middle" fontSize="12" fill="var(--faded)">
-        pH
-      </text>
-    </svg>
-  );
-}
+import { Says, Table } from './kit/ground';
+import { Pinch } from './kit/hands';
+import { FINE, PEN } from './kit/line';
+import { AUGER, RINSE, SHAKE } from './kit/shared';
+import { Card, Drop, Dropper, Meter, Wait } from './kit/tools';
+import { Jar, Vial } from './kit/vessels';
 
 /** pH by depth in water, downward, with the acid limit. */
 function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
@@ -113,4 +54,111 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
   );
 }
 
-export default { method: 'ph', StepDrawing, ResultDrawing } satisfies MethodDrawing;
+/** The figure typed last, on the meter. */
+function last(values: Values): string {
+  const points = (values.points as Values[] | undefined) ?? [];
+  return String(
+    points.findLast((point) => point.value !== undefined && point.value !== '')?.value ?? '6.4',
+  ).slice(0, 5);
+}
+
+export default {
+  steps: {
+    calibrate: {
+      says: 'The meter is set in two buffers at the same warmth',
+      draw: (
+        <>
+          <Table />
+          <Jar x={60} y={86} w={58} h={84} water={60} />
+          <Jar x={140} y={86} w={58} h={84} water={60} />
+          <Says x={80} y={76}>
+            7
+          </Says>
+          <Says x={162} y={76}>
+            4
+          </Says>
+          <Meter x={250} y={40} says="7.00" />
+          <path d="M250 100C220 60 176 40 170 60V146" {...PEN} strokeWidth="3.4" />
+        </>
+      ),
+    },
+    auger: AUGER,
+    'mix-fill': {
+      says: 'One vial is filled for each depth; roots and stones are left out',
+      draw: (
+        <>
+          <Table />
+          <Vial x={120} y={66} h={106} full={0.16} soil={18} />
+          <Vial x={200} y={66} h={106} full={0.16} soil={18} />
+          <Pinch x={138} y={52} turn={-10} />
+          <path d="M132 54l10 10M136 48l4 12" {...PEN} stroke="var(--root)" strokeWidth="3.4" />
+          <Says x={112} y={192}>
+            0 to 10
+          </Says>
+          <Says x={196} y={192}>
+            below
+          </Says>
+        </>
+      ),
+    },
+    'weigh-mix': {
+      says: 'One part of soil and five parts of liquid by weight',
+      draw: (
+        <>
+          <Table />
+          <path d="M70 172V152H190V172M84 152L90 140H170L176 152" {...PEN} fill="var(--lift)" />
+          <Jar x={104} y={58} w={54} h={82} water={60} soil={[14]} />
+          <Says x={214} y={84}>
+            soil 1
+          </Says>
+          <Says x={214} y={108}>
+            liquid 5
+          </Says>
+        </>
+      ),
+    },
+    shake: SHAKE,
+    indicator: {
+      says: 'Indicator is dropped on the soil in the vial, then one waits',
+      draw: (
+        <>
+          <Table />
+          <Vial x={140} y={70} h={102} full={0.4} soil={20} />
+          <Dropper x={154} y={46} />
+          <Drop x={154} y={52} />
+          <Wait x={262} y={90} gone={0.3} r={26} />
+          <Says x={228} y={142}>
+            clay: longer
+          </Says>
+        </>
+      ),
+    },
+    'powder-read': {
+      says: 'White powder on top takes the colour; vial and card are held with light between them, out of the sun',
+      draw: (
+        <>
+          <Table />
+          <Vial x={120} y={62} h={110} fill="var(--slipping)" full={0.5} soil={22} />
+          <path d="M122 128q12 -6 24 0" {...PEN} stroke="var(--lift)" strokeWidth="5" />
+          <Card x={218} y={36} marked={3} tint="var(--slipping)" />
+          <path d="M160 100H208M160 116H208M160 84H208" {...FINE} strokeDasharray="4 6" />
+          <path d="M60 40l-14 -8M56 56H40M68 28l-6 -14" {...FINE} stroke="var(--slipping)" />
+          <circle cx="78" cy="48" r="12" {...FINE} />
+        </>
+      ),
+    },
+    read: {
+      says: 'The probe hangs in the liquid until the figure holds still',
+      draw: (values) => (
+        <>
+          <Table />
+          <Jar x={90} y={72} w={70} h={98} water={72} soil={[18]} />
+          <Meter x={230} y={46} says={last(values)} />
+          <path d="M230 100C200 40 130 20 126 50V132" {...PEN} strokeWidth="3.4" />
+        </>
+      ),
+    },
+    rinse: RINSE,
+  },
+  ResultDrawing,
+} satisfies MethodDrawing;

@@ -1,121 +1,101 @@
-import type { MethodDrawing } from './index';
+import type { Values } from '../draft';
+import type { MethodDrawing, StepScene } from './index';
+import { Arrow } from './kit/ground';
+import { Pinch } from './kit/hands';
+import { PEN } from './kit/line';
+import { DRY, PICKED_OUT } from './kit/shared';
+import { Crumb } from './kit/soil';
+import { Wait } from './kit/tools';
+import { Dish } from './kit/vessels';
 
-const CRUMB = 'M-9 -3 -2 -9 7 -7 10 1 4 9 -6 8Z';
+const PLACES: [number, number][] = [
+  [82, 104],
+  [132, 124],
+  [180, 94],
+  [232, 122],
+  [282, 102],
+];
 
-function Dish({ children }: { children: React.ReactNode }) {
+/** The dish as it was typed so far: what has fallen lies in grains. */
+function Crumbs({ values }: { values: Values }) {
+  const crumbs = (values.crumbs as { fellAt?: string; share?: string }[] | undefined) ?? [];
+  return PLACES.map(([x, y], i) => {
+    const fell = crumbs[i]?.fellAt !== undefined && crumbs[i]?.fellAt !== 'never';
+    const share = Math.min(1, Math.max(0, Number(crumbs[i]?.share ?? 1) || 0));
+    return <Crumb key={x} x={x} y={y} fell={fell ? share : 0} />;
+  });
+}
+
+function swirled(says: string, strong: boolean): StepScene {
+  return {
+    says,
+    draw: (values) => (
+      <Dish x={180} y={108}>
+        <Crumbs values={values} />
+        <Arrow
+          from={strong ? [40, 140] : [96, 166]}
+          to={strong ? [322, 136] : [150, 176]}
+          bend={strong ? -74 : -6}
+        />
+        {strong && <Arrow from={[316, 66]} to={[44, 66]} bend={-46} />}
+      </Dish>
+    ),
+  };
+}
+
+/** A crumb in water after each thing done to it. */
+function Soaked({ fell, swirl }: { fell: number; swirl: 0 | 1 | 2 }) {
   return (
     <>
       <ellipse
-        cx="180"
-        cy="72"
-        rx="168"
-        ry="56"
+        cx="30"
+        cy="24"
+        rx="27"
+        ry="15"
         fill="var(--water)"
-        fillOpacity="0.22"
+        fillOpacity="0.2"
         stroke="var(--water)"
-        strokeWidth="1.6"
+        strokeWidth="1.3"
       />
-      {children}
+      <Crumb x={30} y={23} fell={fell} size={1.1} />
+      {swirl === 1 && <path d="M18 40q12 4 24 0" {...PEN} stroke="var(--act)" />}
+      {swirl === 2 && <path d="M3 28q6 15 27 15t27 -15M57 20q-6 -15 -27 -15" {...PEN} stroke="var(--act)" />}
     </>
   );
 }
 
-function Fallen({ x, y, part = 1 }: { x: number; y: number; part?: number }) {
-  const grains = [
-    [-16, 4],
-    [-9, 9],
-    [-2, 11],
-    [6, 10],
-    [14, 6],
-    [-12, -2],
-    [11, -1],
-    [0, 5],
-    [-6, 3],
-    [7, 3],
-  ];
-  return (
-    <g transform={`translate(${x} ${y})`}>
-      {part < 1 && <path d={CRUMB} transform="translate(0 -4) scale(.62)" fill="var(--root)" />}
-      {grains.map(([gx, gy]) => (
-        <circle key={`${gx} ${gy}`} cx={gx} cy={gy} r="2.6" fill="var(--root)" />
-      ))}
-    </g>
-  );
-}
-
-function Whole({ x, y }: { x: number; y: number }) {
-  return <path d={CRUMB} transform={`translate(${x} ${y}) scale(1.25)`} fill="var(--root)" />;
-}
-
-const PLACES: [number, number][] = [
-  [82, 66],
-  [136, 92],
-  [180, 56],
-  [228, 90],
-  [278, 64],
-];
-
-function StepDrawing({ step, values }: { step: string; values: { [key: string]: unknown } }) {
-  const crumbs = (values.crumbs as { fellAt?: string; stone?: boolean }[] | undefined) ?? [];
-  const swirl = step === 'note-swirl-gently' || step === 'swirl-strongly';
-  return (
-    <svg
-      viewBox="0 0 360 140"
-      className="w-full"
-      role="img"
-      aria-label="Crumbs in a shallow dish of rain water"
-    >
-      <Dish>
-        {PLACES.map(([x, y], i) => {
-          const crumb = crumbs[i];
-          const fell = crumb?.fellAt !== undefined && crumb.fellAt !== 'never';
-          return fell ? <Fallen key={x} x={x} y={y} /> : <Whole key={x} x={x} y={y} />;
-        })}
-        {swirl && (
-          <path
-            d={
-              step === 'swirl-strongly'
-                ? 'M60 122a150 40 0 0 0 240 0M296 132l5 -11 -12 -1'
-                : 'M120 126a110 22 0 0 0 120 0M236 134l5 -9 -10 -1'
-            }
-            fill="none"
-            stroke="var(--act)"
-            strokeWidth="2.4"
-            strokeLinecap="round"
-          />
-        )}
-        {step === 'press-stones-enter' && (
-          <g fill="none" stroke="var(--ink)" strokeWidth="2.2" strokeLinecap="round">
-            <path d="M150 10C164 20 170 32 172 44M214 8C202 18 194 30 190 44" />
-            <path d="M166 44h28" strokeDasharray="2 5" />
-          </g>
-        )}
-      </Dish>
-    </svg>
-  );
-}
-
-function OptionDrawing({ field, word }: { field: string; word: string }) {
-  if (field !== 'fellAt') return null;
-  return (
-    <svg width="72" height="44" viewBox="0 0 72 44" aria-hidden="true">
-      <ellipse cx="36" cy="24" rx="33" ry="17" fill="var(--water)" fillOpacity="0.22" />
-      {word === 'never' ? (
-        <Whole x={36} y={22} />
-      ) : (
-        <Fallen x={36} y={20} part={word === 'still' ? 1 : 0.5} />
-      )}
-      {(word === 'gentle' || word === 'strong') && (
-        <path
-          d={word === 'strong' ? 'M6 26a30 14 0 0 0 60 0' : 'M22 36a26 8 0 0 0 28 0'}
-          fill="none"
-          stroke="var(--act)"
-          strokeWidth="2"
-          strokeLinecap="round"
-        />
-      )}
-    </svg>
-  );
-}
-
-export default { method: 'slaking', StepDrawing, OptionDrawing } satisfies MethodDrawing;
+export default {
+  steps: {
+    gather: { ...PICKED_OUT, says: 'Crumbs as large as a pea are gathered from the depth in hand' },
+    dry: DRY,
+    lay: {
+      says: 'Each crumb is placed in rain water, never dropped; the clock starts with the last',
+      draw: (values) => (
+        <Dish x={180} y={108}>
+          <Crumbs values={values} />
+          <Pinch x={286} y={92} turn={-14} />
+          <Wait x={40} y={36} gone={0.1} />
+        </Dish>
+      ),
+    },
+    'note-swirl-gently': swirled('The dish is tilted slowly five times; what falls now is touched', false),
+    'swirl-strongly': swirled('The dish is turned fast five times; what falls now is touched', true),
+    'press-stones-enter': {
+      says: 'Each crumb that is left is pressed: a stone does not give way',
+      draw: (values) => (
+        <Dish x={180} y={108}>
+          <Crumbs values={values} />
+          <Pinch x={184} y={84} turn={-8} />
+        </Dish>
+      ),
+    },
+  },
+  scales: {
+    fellAt: {
+      still: <Soaked fell={1} swirl={0} />,
+      gentle: <Soaked fell={0.7} swirl={1} />,
+      strong: <Soaked fell={0.7} swirl={2} />,
+      never: <Soaked fell={0} swirl={2} />,
+    },
+  },
+} satisfies MethodDrawing;

@@ -27,13 +27,14 @@ public record CarbonateClass(double percent, double low, double high) {
     /** The reaction as a thing to enter. */
     public static Entry field(String key, String label) {
         return Entry.choice(
-                key,
-                label,
-                option("none", "Nothing", "Not seen, not heard."),
-                option("hiss", "A hiss", "Heard close to the ear, hardly seen."),
-                option("bubbles", "Bubbles", "A few, easily seen."),
-                option("foam", "Foam", "Bubbles up to 3 mm, all over."),
-                option("thick-foam", "Thick foam", "Up to 7 mm, for a while."),
-                option("boils", "Boils", "Lasts, the crumb falls apart."));
+                        key,
+                        label,
+                        option("none", "Nothing", "Not seen, not heard."),
+                        option("hiss", "A hiss", "Heard close to the ear, hardly seen."),
+                        option("bubbles", "Bubbles", "A few, easily seen."),
+                        option("foam", "Foam", "Bubbles up to 3 mm, all over."),
+                        option("thick-foam", "Thick foam", "Up to 7 mm, for a while."),
+                        option("boils", "Boils", "Lasts, the crumb falls apart."))
+                .drawn();
     }
 }

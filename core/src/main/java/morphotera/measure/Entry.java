@@ -6,7 +6,8 @@ import morphotera.ground.Nullable;
 
 /**
  * One thing entered in a reading: its key (with the unit in it), its words, its range. The same description checks a
- * reading, draws the bench and documents the API. {@code preset} stands in where nothing was entered.
+ * reading, draws the bench and documents the API. {@code preset} stands in where nothing was entered;
+ * {@code part} is what the bench makes it with.
  */
 public record Entry(
         String key,
@@ -21,6 +22,7 @@ public record Entry(
         List<Entry> fields,
         int minItems,
         int startItems,
+        Part part,
         @Nullable String hint) {
 
     /** How deep what is tested was taken, where a method has it: it tells readings of one cell apart. */
@@ -38,6 +40,26 @@ public record Entry(
         GROUP
     }
 
+    /** The part of the bench that an entry is made with; several marks or shares of one step are made together. */
+    public enum Part implements Coded {
+        NUMBER,
+        COUNT,
+        TIMED,
+        LEVELS,
+        LAYERS,
+        PROFILE,
+        SPECIMENS,
+        DRAWN,
+        MARKS,
+        SHARES,
+        COLOURS,
+        YES_NO,
+        WORDS,
+        NOTE,
+        PICTURE,
+        CHART
+    }
+
     /** From min to max; min itself is refused where {@code aboveMin}. */
     public record Range(double min, double max, boolean aboveMin) {
         boolean holds(double x) {
@@ -50,20 +72,9 @@ public record Entry(
             String word, String label, @Nullable String sentence) {}
 
     public static Entry number(String key, String label, @Nullable String unit, double min, double max) {
+        Range range = new Range(min, max, false);
         return new Entry(
-                key,
-                label,
-                Kind.NUMBER,
-                true,
-                unit,
-                new Range(min, max, false),
-                false,
-                null,
-                List.of(),
-                List.of(),
-                0,
-                0,
-                null);
+                key, label, Kind.NUMBER, true, unit, range, false, null, List.of(), List.of(), 0, 0, Part.NUMBER, null);
     }
 
     /** A length, height or depth in mm, 0 to 5000. */
@@ -156,7 +167,31 @@ public record Entry(
             List<Entry> fields,
             int minItems,
             int startItems) {
-        return new Entry(key, label, kind, true, null, null, false, null, options, fields, minItems, startItems, null);
+        return new Entry(
+                key,
+                label,
+                kind,
+                true,
+                null,
+                null,
+                false,
+                null,
+                options,
+                fields,
+                minItems,
+                startItems,
+                usual(kind),
+                null);
+    }
+
+    private static Part usual(Kind kind) {
+        return switch (kind) {
+            case NUMBER, LIST, GROUP -> Part.NUMBER;
+            case COUNTS -> Part.COUNT;
+            case CHOICE, WORDS -> Part.WORDS;
+            case YES_NO -> Part.YES_NO;
+            case TEXT -> Part.NOTE;
+        };
     }
 
     public static Option option(String word, String label, String sentence) {
@@ -165,43 +200,60 @@ public record Entry(
 
     /** The same, but it may be null or missing. */
     public Entry optional() {
-        return new Entry(
-                key, label, kind, false, unit, range, whole, preset, options, fields, minItems, startItems, hint);
+        return with(false, range, whole, preset, part, hint);
     }
 
     /** The same, with a value for when nothing is entered. */
     public Entry preset(Object value) {
-        return new Entry(
-                key, label, kind, false, unit, range, whole, value, options, fields, minItems, startItems, hint);
+        return with(false, range, whole, value, part, hint);
     }
 
     /** The same, with zero refused. */
     public Entry aboveZero() {
-        return new Entry(
-                key,
-                label,
-                kind,
-                required,
-                unit,
-                new Range(0, range.max(), true),
-                whole,
-                preset,
-                options,
-                fields,
-                minItems,
-                startItems,
-                hint);
+        return with(required, new Range(0, range.max(), true), whole, preset, part, hint);
     }
 
     /** The same, whole numbers only. */
     public Entry counted() {
-        return new Entry(
-                key, label, kind, required, unit, range, true, preset, options, fields, minItems, startItems, hint);
+        return with(required, range, true, preset, Part.COUNT, hint);
+    }
+
+    /** The same, made with another part of the bench than its kind's usual one. */
+    public Entry by(Part other) {
+        return with(required, range, whole, preset, other, hint);
+    }
+
+    /** The same, a scale that an eye judges: each of its steps has a drawing. */
+    public Entry drawn() {
+        return by(Part.DRAWN);
     }
 
     /** The same, with a line of help beside it. */
     public Entry hint(String text) {
+        return with(required, range, whole, preset, part, text);
+    }
+
+    private Entry with(
+            boolean isRequired,
+            @Nullable Range newRange,
+            boolean isWhole,
+            @Nullable Object newPreset,
+            Part newPart,
+            @Nullable String newHint) {
         return new Entry(
-                key, label, kind, required, unit, range, whole, preset, options, fields, minItems, startItems, text);
+                key,
+                label,
+                kind,
+                isRequired,
+                unit,
+                newRange,
+                isWhole,
+                newPreset,
+                options,
+                fields,
+                minItems,
+                startItems,
+                newPart,
+                newHint);
     }
 }

@@ -33,15 +33,16 @@ public final class Layers {
             Map.of("many", 1.0, "some", 0.65, "few", 0.3, "cracks-only", 0.3, "none", 0.0);
 
     private static final Entry SHAPES = Entry.choice(
-            "shape",
-            "Shape",
-            option("crumb", "Crumbs", "Soft, round, full of holes."),
-            option("granular", "Grains of soil", "Small round pieces, firm."),
-            option("rounded-blocks", "Rounded blocks", "Thumb-sized, edges blunt."),
-            option("sharp-blocks", "Sharp blocks", "Flat faces that fit together."),
-            option("plates", "Plates", "Lie flat, like a stack of slates."),
-            option("massive", "Massive", "No cracks of its own."),
-            option("single-grain", "Loose sand", "Runs through the fingers."));
+                    "shape",
+                    "Shape",
+                    option("crumb", "Crumbs", "Soft, round, full of holes."),
+                    option("granular", "Grains of soil", "Small round pieces, firm."),
+                    option("rounded-blocks", "Rounded blocks", "Thumb-sized, edges blunt."),
+                    option("sharp-blocks", "Sharp blocks", "Flat faces that fit together."),
+                    option("plates", "Plates", "Lie flat, like a stack of slates."),
+                    option("massive", "Massive", "No cracks of its own."),
+                    option("single-grain", "Loose sand", "Runs through the fingers."))
+            .drawn();
 
     /** Every shape, from the best built to the worst. */
     public static final List<String> SHAPE_WORDS =
@@ -55,43 +56,47 @@ public final class Layers {
 
     public static Entry pores() {
         return Entry.choice(
-                "pores",
-                "Pores",
-                option("many", "Many", "Seen everywhere on a broken face."),
-                option("some", "Some", "Several on each face."),
-                option("few", "Few", "One has to look for them."),
-                option("none", "None", "A closed face."));
+                        "pores",
+                        "Pores",
+                        option("many", "Many", "Seen everywhere on a broken face."),
+                        option("some", "Some", "Several on each face."),
+                        option("few", "Few", "One has to look for them."),
+                        option("none", "None", "A closed face."))
+                .drawn();
     }
 
     public static Entry roots() {
         return Entry.choice(
-                "roots",
-                "Roots",
-                option("many", "Many", "Through the pieces, everywhere."),
-                option("some", "Some", "Through some pieces."),
-                option("cracks-only", "In cracks only", "Flattened between the pieces."),
-                option("none", "None", "No living root."));
+                        "roots",
+                        "Roots",
+                        option("many", "Many", "Through the pieces, everywhere."),
+                        option("some", "Some", "Through some pieces."),
+                        option("cracks-only", "In cracks only", "Flattened between the pieces."),
+                        option("none", "None", "No living root."))
+                .drawn();
     }
 
     public static Entry moisture() {
         return Entry.choice(
-                "moisture",
-                "Moisture",
-                option("dry", "Dry", "Dusty, changes colour when wetted."),
-                option("moist", "Moist", "Cool, no colour change."),
-                option("wet", "Wet", "Leaves water on the hand."),
-                option("saturated", "Saturated", "Water runs out."));
+                        "moisture",
+                        "Moisture",
+                        option("dry", "Dry", "Dusty, changes colour when wetted."),
+                        option("moist", "Moist", "Cool, no colour change."),
+                        option("wet", "Wet", "Leaves water on the hand."),
+                        option("saturated", "Saturated", "Water runs out."))
+                .drawn();
     }
 
     public static Entry mottles() {
         return Entry.choice(
-                "mottles",
-                "Colours of water",
-                option("none", "None", "One colour throughout."),
-                option("rust", "Rust", "Orange flecks."),
-                option("black", "Black", "Black flecks that rub off."),
-                option("grey", "Grey", "Grey or blue ground."),
-                option("yellow", "Straw-yellow", "Pale yellow flecks: sulphide may be near."));
+                        "mottles",
+                        "Colours of water",
+                        option("none", "None", "One colour throughout."),
+                        option("rust", "Rust", "Orange flecks."),
+                        option("black", "Black", "Black flecks that rub off."),
+                        option("grey", "Grey", "Grey or blue ground."),
+                        option("yellow", "Straw-yellow", "Pale yellow flecks: sulphide may be near."))
+                .drawn();
     }
 
     /** Whether a layer that starts above 60 cm has colours of water; null where none is seen and not all layers say. */

@@ -63,13 +63,14 @@ final class Dispersion implements Method {
                     Entry.SAMPLE_DEPTH,
                     Water.field(),
                     Entry.list(
-                            "crumbs",
-                            "Crumbs",
-                            1,
-                            5,
-                            halo("cloudAt10", "At 10 min"),
-                            halo("cloudAt30", "At 30 min").optional(),
-                            halo("cloudAt120", "At 2 h").optional()))
+                                    "crumbs",
+                                    "Crumbs",
+                                    1,
+                                    5,
+                                    halo("cloudAt10", "At 10 min"),
+                                    halo("cloudAt30", "At 30 min").optional(),
+                                    halo("cloudAt120", "At 2 h").optional())
+                            .by(Entry.Part.SPECIMENS))
             .checks(
                     new Description.Check("still", "Was the dish left alone, never swirled or moved?"),
                     new Description.Check("halo", "Is it a halo in the water, not the crumb's own slope?"))
@@ -110,11 +111,12 @@ final class Dispersion implements Method {
 
     private static Entry halo(String key, String label) {
         return Entry.choice(
-                key,
-                label,
-                option("none", "none", "The water stays clear."),
-                option("faint", "faint", "A thin milky rim close to the crumb."),
-                option("strong", "strong", "A milky cloud that spreads over the bottom."));
+                        key,
+                        label,
+                        option("none", "none", "The water stays clear."),
+                        option("faint", "faint", "A thin milky rim close to the crumb."),
+                        option("strong", "strong", "A milky cloud that spreads over the bottom."))
+                .drawn();
     }
 
     @Override

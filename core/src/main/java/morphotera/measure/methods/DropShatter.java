@@ -65,6 +65,7 @@ final class DropShatter implements Method {
                                     Entry.percent("5to20mm", "5 to 20 mm"),
                                     Entry.percent("20to75mm", "20 to 75 mm"),
                                     Entry.percent("over75mm", "Over 75 mm"))
+                            .by(Entry.Part.SHARES)
                             .hint("Percent; together 100."))
             .checks(
                     new Description.Check("cracks", "Were big pieces parted along their own cracks, not forced?"),

@@ -44,20 +44,22 @@ final class Earthworms implements Method {
                     Entry.cm("sideCm", "Side of the block").aboveZero().preset(SIDE_CM),
                     Entry.cm("depthCm", "Depth of the block").aboveZero().preset(20.0),
                     Entry.list(
-                            "blocks",
-                            "Blocks",
-                            1,
-                            1,
-                            Entry.count("adults", "Grown").hint("With a saddle."),
-                            Entry.count("young", "Young").hint("Without one."),
-                            Entry.words(
-                                            "kinds",
-                                            "Kinds",
-                                            0,
-                                            option("surface", "Surface", "Small, dark red, in the litter."),
-                                            option("soil", "Soil", "Pale, grey or green, in the block."),
-                                            option("deep", "Deep", "Long, dark head, from a hole going down."))
-                                    .optional()),
+                                    "blocks",
+                                    "Blocks",
+                                    1,
+                                    1,
+                                    Entry.count("adults", "Grown").hint("With a saddle."),
+                                    Entry.count("young", "Young").hint("Without one."),
+                                    Entry.words(
+                                                    "kinds",
+                                                    "Kinds",
+                                                    0,
+                                                    option("surface", "Surface", "Small, dark red, in the litter."),
+                                                    option("soil", "Soil", "Pale, grey or green, in the block."),
+                                                    option("deep", "Deep", "Long, dark head, from a hole going down."))
+                                            .drawn()
+                                            .optional())
+                            .by(Entry.Part.COUNT),
                     Entry.yesNo("wormsUnwanted", "Worms are unwanted here")
                             .preset(false)
                             .hint("Sand-based sports turf."))

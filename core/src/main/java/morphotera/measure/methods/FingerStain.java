@@ -38,11 +38,12 @@ final class FingerStain implements Method {
                     List.of(Step.field("wet-rub-judge", "Wet, rub, wipe, look", "On a clean finger, in shade.", 30)
                             .enters("stain"))))
             .fields(Entry.choice(
-                    "stain",
-                    "Stain",
-                    option("none", "None", "Wipes off clean."),
-                    option("light", "Light", "A brown shade stays."),
-                    option("dark", "Dark", "A dark brown stays in the lines.")))
+                            "stain",
+                            "Stain",
+                            option("none", "None", "Wipes off clean."),
+                            option("light", "Light", "A brown shade stays."),
+                            option("dark", "Dark", "A dark brown stays in the lines."))
+                    .drawn())
             .checks(new Description.Check("clean", "Was the finger clean before?"))
             .results(Result.word("stain", "Stain", "none 20, light 60, dark 100", List.of("none", "light", "dark")))
             .source("A practitioner's heuristic")

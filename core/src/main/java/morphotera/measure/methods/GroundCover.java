@@ -67,11 +67,12 @@ final class GroundCover implements Method {
                                     Entry.text("id", "Which photograph"),
                                     Entry.number("greenLimit", "Limit of green", null, -1, 2)
                                             .optional())
+                            .by(Entry.Part.PICTURE)
                             .optional(),
-                    Entry.percent("live", "Living plants").optional(),
-                    Entry.percent("litter", "Litter").optional(),
-                    Entry.percent("stone", "Stone").optional(),
-                    Entry.percent("bare", "Bare").optional(),
+                    Entry.percent("live", "Living plants").by(Entry.Part.SHARES).optional(),
+                    Entry.percent("litter", "Litter").by(Entry.Part.SHARES).optional(),
+                    Entry.percent("stone", "Stone").by(Entry.Part.SHARES).optional(),
+                    Entry.percent("bare", "Bare").by(Entry.Part.SHARES).optional(),
                     Entry.words(
                                     "hits",
                                     "Points",
@@ -80,6 +81,7 @@ final class GroundCover implements Method {
                                     option("litter", "Litter", "Dead stems, leaves, mulch."),
                                     option("stone", "Stone", "Larger than a thumbnail."),
                                     option("bare", "Bare", "Soil."))
+                            .by(Entry.Part.SHARES)
                             .optional()
                             .hint("In place of the shares."))
             .checks(new Description.Check("straight", "Was each point looked at from straight above?"))

@@ -87,11 +87,15 @@ final class InfiltrationRing implements Method {
                             .optional()
                             .hint("Left open, half of the last pour's depth is taken."),
                     Entry.choice(
-                            "soilState",
-                            "The ground",
-                            option("structured", "Structured", "Crumbs and worm holes; most soils in good order."),
-                            option("unstructured", "Unstructured", "Fine and even, few pores to be seen."),
-                            option("compacted", "Compacted", "Dense and closed.")),
+                                    "soilState",
+                                    "The ground",
+                                    option(
+                                            "structured",
+                                            "Structured",
+                                            "Crumbs and worm holes; most soils in good order."),
+                                    option("unstructured", "Unstructured", "Fine and even, few pores to be seen."),
+                                    option("compacted", "Compacted", "Dense and closed."))
+                            .drawn(),
                     Entry.list(
                                     "pours",
                                     "Pours",
@@ -100,6 +104,7 @@ final class InfiltrationRing implements Method {
                                     Entry.ml("volumeMl", "Poured"),
                                     Entry.seconds("seconds", "Gone after"),
                                     Entry.mm("leftMm", "Left standing").preset(0.0))
+                            .by(Entry.Part.TIMED)
                             .optional(),
                     Entry.list(
                                     "levels",
@@ -108,6 +113,7 @@ final class InfiltrationRing implements Method {
                                     0,
                                     Entry.minutes("minutes", "After"),
                                     Entry.mm("mm", "Soaked in so far"))
+                            .by(Entry.Part.LEVELS)
                             .optional()
                             .hint("In place of pours: the whole depth soaked in since the start."))
             .checks(

@@ -96,6 +96,7 @@ final class NutrientKit implements Method {
                         option("adequate", "Adequate", "The middle of the chart."),
                         option("ample", "Ample", "Over the middle."),
                         option("surplus", "Surplus", "Darker than plants can use."))
+                .drawn()
                 .optional();
     }
 

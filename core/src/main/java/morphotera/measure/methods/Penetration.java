@@ -68,38 +68,45 @@ final class Penetration implements Method {
                             Step.field("enter-wipe", "Wipe the cone", "Soil on the tip reads as hard ground.", 75))))
             .fields(
                     Entry.choice(
-                            "cone",
-                            "Tip",
-                            option("small", "Small cone", "About 13 mm wide, for hard ground."),
-                            option("large", "Large cone", "About 20 mm wide, for soft ground."),
-                            option("rod", "Rod, by feel", "No scale: how it goes in.")),
+                                    "cone",
+                                    "Tip",
+                                    option("small", "Small cone", "About 13 mm wide, for hard ground."),
+                                    option("large", "Large cone", "About 20 mm wide, for soft ground."),
+                                    option("rod", "Rod, by feel", "No scale: how it goes in."))
+                            .drawn(),
                     Entry.list(
-                            "probes",
-                            "Pushes",
-                            1,
-                            3,
-                            Entry.list(
-                                    "points",
-                                    "Readings",
-                                    0,
-                                    6,
-                                    Entry.cm("depthCm", "Depth"),
-                                    Entry.kPa("kPa", "Resistance").optional(),
+                                    "probes",
+                                    "Pushes",
+                                    1,
+                                    3,
+                                    Entry.list(
+                                            "points",
+                                            "Readings",
+                                            0,
+                                            6,
+                                            Entry.cm("depthCm", "Depth"),
+                                            Entry.kPa("kPa", "Resistance").optional(),
+                                            Entry.choice(
+                                                            "felt",
+                                                            "Felt",
+                                                            option(
+                                                                    "slides",
+                                                                    "slides",
+                                                                    "By its own weight and a finger."),
+                                                            option("push", "push", "A steady push of one hand."),
+                                                            option("lean", "lean", "Leaning on it."),
+                                                            option("stops", "stops", "Not with all your weight."))
+                                                    .drawn()
+                                                    .optional()),
+                                    Entry.cm("stoppedAtCm", "Stopped at").optional(),
                                     Entry.choice(
-                                                    "felt",
-                                                    "Felt",
-                                                    option("slides", "slides", "By its own weight and a finger."),
-                                                    option("push", "push", "A steady push of one hand."),
-                                                    option("lean", "lean", "Leaning on it."),
-                                                    option("stops", "stops", "Not with all your weight."))
-                                            .optional()),
-                            Entry.cm("stoppedAtCm", "Stopped at").optional(),
-                            Entry.choice(
-                                            "stoppedBy",
-                                            "Stopped by",
-                                            option("stone", "Stone", "A knock; beside it the cone goes on."),
-                                            option("hard", "Hard ground", "No knock; beside it the same."))
-                                    .optional()))
+                                                    "stoppedBy",
+                                                    "Stopped by",
+                                                    option("stone", "Stone", "A knock; beside it the cone goes on."),
+                                                    option("hard", "Hard ground", "No knock; beside it the same."))
+                                            .drawn()
+                                            .optional())
+                            .by(Entry.Part.PROFILE))
             .checks(
                     new Description.Check(
                             "scale", "Is this the scale of the tip you pushed? The wrong one is 2.5 times out."),

@@ -108,16 +108,18 @@ final class PercolationHole implements Method {
                     Entry.yesNo("presoaked", "Wetted and drained before"),
                     Entry.celsius("waterTemperatureC", "Water temperature").optional(),
                     Entry.list(
-                            "levels",
-                            "Levels",
-                            3,
-                            5,
-                            Entry.minutes("minutes", "After"),
-                            Entry.mm("depthMm", "Water above the bottom").optional(),
-                            Entry.mm("fromTopMm", "Down from the edge")
-                                    .optional()
-                                    .hint("In place of the depth: from a straight edge over the hole."),
-                            Entry.mm("refilledToMm", "Refilled to").optional()),
+                                    "levels",
+                                    "Levels",
+                                    3,
+                                    5,
+                                    Entry.minutes("minutes", "After"),
+                                    Entry.mm("depthMm", "Water above the bottom")
+                                            .optional(),
+                                    Entry.mm("fromTopMm", "Down from the edge")
+                                            .optional()
+                                            .hint("In place of the depth: from a straight edge over the hole."),
+                                    Entry.mm("refilledToMm", "Refilled to").optional())
+                            .by(Entry.Part.LEVELS),
                     Entry.choice(
                                     "rateRule",
                                     "What the curve reads",

@@ -87,18 +87,22 @@ final class Ph implements Method {
                                     Step.field("rinse", "Rinse the probe", "Store it wet.", 20))))
             .fields(
                     Entry.list(
-                            "points",
-                            "Depths",
-                            1,
-                            2,
-                            Entry.cm("depthCm", "Depth"),
-                            Entry.pH("value", "pH"),
-                            Entry.choice(
-                                    "basis",
-                                    "Read by",
-                                    option("card", "Card", "A colour, good to half a unit."),
-                                    option("water", "Meter, water", "In distilled water."),
-                                    option("cacl2", "Meter, CaCl₂", "In weak calcium chloride; about 0.8 lower."))),
+                                    "points",
+                                    "Depths",
+                                    1,
+                                    2,
+                                    Entry.cm("depthCm", "Depth"),
+                                    Entry.pH("value", "pH"),
+                                    Entry.choice(
+                                            "basis",
+                                            "Read by",
+                                            option("card", "Card", "A colour, good to half a unit."),
+                                            option("water", "Meter, water", "In distilled water."),
+                                            option(
+                                                    "cacl2",
+                                                    "Meter, CaCl₂",
+                                                    "In weak calcium chloride; about 0.8 lower.")))
+                            .by(Entry.Part.PROFILE),
                     Entry.number("offset", "Water above CaCl₂ by", "pH", 0.5, 1.0)
                             .preset(0.8)
                             .hint("Larger where the soil holds little salt."))

@@ -100,16 +100,18 @@ final class PlantLook implements Method {
                     Entry.choice(
                                     "evenness",
                                     "Stand",
-                                    option("even", "Even", null),
-                                    option("patchy", "Patchy", null),
-                                    option("bare-patches", "Bare patches", null))
+                                    option("even", "Even", "One height, one colour, row closed."),
+                                    option("patchy", "Patchy", "Taller and shorter patches, no bare ground."),
+                                    option("bare-patches", "Bare patches", "Ground shows where plants should stand."))
+                            .drawn()
                             .optional(),
                     Entry.choice(
                                     "growth",
                                     "Growth",
-                                    option("strong", "Strong", null),
-                                    option("fair", "Fair", null),
-                                    option("weak", "Weak", null))
+                                    option("strong", "Strong", "As tall as it should be at this date, or taller."),
+                                    option("fair", "Fair", "Somewhat behind."),
+                                    option("weak", "Weak", "Half of what it should be, or less."))
+                            .drawn()
                             .optional(),
                     Entry.choice(
                                     "leaf",
@@ -127,6 +129,7 @@ final class PlantLook implements Method {
                                             "Veins stay green."),
                                     option("purple", "Purple", "Stems and edges."),
                                     option("scorched-edge", "Scorched edge", "Brown from the tip along the edge."))
+                            .drawn()
                             .optional())
             .checks(new Description.Check("typical", "Does the quadrat stand for the spot?"))
             .results(

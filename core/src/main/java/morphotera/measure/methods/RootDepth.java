@@ -72,6 +72,7 @@ final class RootDepth implements Method {
                                     option("none", "None", "On a legume, none or white inside."),
                                     option("few", "Few", "One or two on a root."),
                                     option("many", "Many", "Pink inside, on most roots."))
+                            .drawn()
                             .optional(),
                     Entry.choice(
                             "crop",
@@ -87,6 +88,7 @@ final class RootDepth implements Method {
                     Entry.number("daysSinceSowing", "Days since sowing", "days", 0, 10_000)
                             .aboveZero()
                             .counted()
+                            .by(Entry.Part.NUMBER)
                             .optional())
             .checks(
                     new Description.Check("whole", "Did you see the end of the roots, not the end of the block?"),

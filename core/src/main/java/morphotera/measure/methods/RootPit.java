@@ -71,26 +71,22 @@ final class RootPit implements Method {
                             .counted()
                             .preset(2.0),
                     Entry.list(
-                            "layers",
-                            "Layers",
-                            1,
-                            3,
-                            Entry.cm("topCm", "From"),
-                            Entry.cm("bottomCm", "To"),
-                            Layers.shape(),
-                            Layers.roots(),
-                            Layers.moisture(),
-                            Layers.mottles().preset("none"),
-                            Entry.choice("texture", "Texture", classes()).optional(),
-                            Entry.kPa("resistanceKpa", "Resistance").optional(),
-                            Entry.pH("ph", "pH, in water").optional(),
-                            Entry.choice(
-                                            "smell",
-                                            "Smell",
-                                            option("earthy", "Earthy", null),
-                                            option("none", "None", null),
-                                            option("sour", "Sour", "Sour or of rot."))
-                                    .optional()),
+                                    "layers",
+                                    "Layers",
+                                    1,
+                                    3,
+                                    Entry.cm("topCm", "From"),
+                                    Entry.cm("bottomCm", "To"),
+                                    Layers.shape(),
+                                    Layers.roots(),
+                                    Layers.moisture(),
+                                    Layers.mottles().preset("none"),
+                                    Entry.choice("texture", "Texture", classes())
+                                            .optional(),
+                                    Entry.kPa("resistanceKpa", "Resistance").optional(),
+                                    Entry.pH("ph", "pH, in water").optional(),
+                                    Smell.SCALE.optional())
+                            .by(Entry.Part.LAYERS),
                     Entry.cm("waterAtCm", "Water stands at").optional())
             .checks(
                     new Description.Check("face", "Was the face cleaned of what the spade or bucket smeared?"),

@@ -58,23 +58,34 @@ final class Slaking implements Method {
                             option("field-moist", "Field-moist", "As dug. Never compared with dry crumbs.")),
                     Water.field(),
                     Entry.list(
-                            "crumbs",
-                            "Crumbs",
-                            1,
-                            5,
-                            Entry.choice(
-                                    "fellAt",
-                                    "Fell apart",
-                                    option("still", "in still water", "By itself, before any swirling."),
-                                    option("gentle", "at a gentle swirl", "The dish tilted slowly, five times."),
-                                    option("strong", "at a strong swirl", "The dish turned fast, five times."),
-                                    option("never", "never", "Still a crumb when pressed.")),
-                            Entry.number("seconds", "After", "s", 0, 600)
-                                    .aboveZero()
-                                    .optional()
-                                    .hint("Only for still water."),
-                            Entry.share("share", "Part that fell").preset(1.0),
-                            Entry.yesNo("stone", "A stone").preset(false)))
+                                    "crumbs",
+                                    "Crumbs",
+                                    1,
+                                    5,
+                                    Entry.choice(
+                                                    "fellAt",
+                                                    "Fell apart",
+                                                    option(
+                                                            "still",
+                                                            "in still water",
+                                                            "By itself, before any swirling."),
+                                                    option(
+                                                            "gentle",
+                                                            "at a gentle swirl",
+                                                            "The dish tilted slowly, five times."),
+                                                    option(
+                                                            "strong",
+                                                            "at a strong swirl",
+                                                            "The dish turned fast, five times."),
+                                                    option("never", "never", "Still a crumb when pressed."))
+                                            .drawn(),
+                                    Entry.number("seconds", "After", "s", 0, 600)
+                                            .aboveZero()
+                                            .optional()
+                                            .hint("Only for still water."),
+                                    Entry.share("share", "Part that fell").preset(1.0),
+                                    Entry.yesNo("stone", "A stone").preset(false))
+                            .by(Entry.Part.SPECIMENS))
             .checks(
                     new Description.Check("pressed", "Was each that is left pressed, and every stone struck out?"),
                     new Description.Check("placed", "Were the crumbs placed, not dropped?"))

@@ -67,12 +67,13 @@ final class Slump implements Method {
                                     .later())))
             .fields(
                     Entry.choice(
-                            "shape",
-                            "On the board",
-                            option("keeps", "Keeps its shape", "As it went in."),
-                            option("sags", "Sags", "Rounded, still a heap."),
-                            option("pancakes", "Pancakes", "Flat, edges run."),
-                            option("splatters", "Splatters", "A puddle of mud.")),
+                                    "shape",
+                                    "On the board",
+                                    option("keeps", "Keeps its shape", "As it went in."),
+                                    option("sags", "Sags", "Rounded, still a heap."),
+                                    option("pancakes", "Pancakes", "Flat, edges run."),
+                                    option("splatters", "Splatters", "A puddle of mud."))
+                            .drawn(),
                     Entry.share("lostShare", "Lost in the water"))
             .checks(new Description.Check("dry", "Was the clod dry through before it was soaked?"))
             .results(Result.number("kept", "Kept", "share", "1 − lost in the water"))

@@ -23,6 +23,15 @@ import morphotera.measure.Step;
 final class Smell implements Method {
     private static final Map<String, Double> SCORE = Map.of("earthy", 100.0, "none", 50.0, "sour", 0.0);
 
+    /** What a nose tells apart, here and in a pit. */
+    static final Entry SCALE = Entry.choice(
+                    "smell",
+                    "Smell",
+                    option("earthy", "Earthy", "Fresh, like a wood after rain."),
+                    option("none", "None", "Of nothing, or of dust."),
+                    option("sour", "Sour", "Sour, foul, of rot."))
+            .drawn();
+
     private static final Description DESCRIPTION = Description.of("smell", "Smell")
             .purpose("Whether the soil smells alive")
             .group(Group.LIFE)
@@ -45,12 +54,7 @@ final class Smell implements Method {
                                             "At a hand's width, away from engines.",
                                             35)
                                     .enters("smell"))))
-            .fields(Entry.choice(
-                    "smell",
-                    "Smell",
-                    option("earthy", "Earthy", "Fresh, like a wood after rain."),
-                    option("none", "None", "Of nothing, or of dust."),
-                    option("sour", "Sour", "Sour, foul, of rot.")))
+            .fields(SCALE)
             .checks(new Description.Check("fresh", "Was it a fresh face, wetted?"))
             .results(Result.word("smell", "Smell", "earthy 100, none 50, sour 0", List.of("earthy", "none", "sour"))
                     .onTheDay())

@@ -60,11 +60,12 @@ final class SoilColour implements Method {
 
     private static Entry colour(String key, String label) {
         return Entry.group(
-                key,
-                label,
-                Entry.text("hue", "Hue").hint("A number and YR, Y or R: 10YR."),
-                Entry.number("value", "Value", null, 2, 8).hint("Dark 2, pale 8; halves allowed."),
-                Entry.number("chroma", "Chroma", null, 1, 8).hint("Grey 1, strong 8; halves allowed."));
+                        key,
+                        label,
+                        Entry.text("hue", "Hue").hint("A number and YR, Y or R: 10YR."),
+                        Entry.number("value", "Value", null, 2, 8).hint("Dark 2, pale 8; halves allowed."),
+                        Entry.number("chroma", "Chroma", null, 1, 8).hint("Grey 1, strong 8; halves allowed."))
+                .by(Entry.Part.COLOURS);
     }
 
     @Override

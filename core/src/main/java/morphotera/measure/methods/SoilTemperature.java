@@ -43,18 +43,19 @@ final class SoilTemperature implements Method {
                             Step.field("read", "Read it when it holds still", "Then the next cover.", 20)
                                     .enters("points"))))
             .fields(Entry.list(
-                    "points",
-                    "Readings",
-                    1,
-                    2,
-                    Entry.cm("depthCm", "Depth").preset(5.0),
-                    Entry.celsius("celsius", "Temperature"),
-                    Entry.choice(
-                            "cover",
-                            "Under",
-                            option("bare", "Bare soil", null),
-                            option("residue", "Residue", "Straw, litter, mulch."),
-                            option("canopy", "Leaves", "A closed canopy."))))
+                            "points",
+                            "Readings",
+                            1,
+                            2,
+                            Entry.cm("depthCm", "Depth").preset(5.0),
+                            Entry.celsius("celsius", "Temperature"),
+                            Entry.choice(
+                                    "cover",
+                                    "Under",
+                                    option("bare", "Bare soil", null),
+                                    option("residue", "Residue", "Straw, litter, mulch."),
+                                    option("canopy", "Leaves", "A closed canopy.")))
+                    .by(Entry.Part.PROFILE))
             .checks(new Description.Check("same-hour", "Were all read within the same half hour?"))
             .results(
                     Result.number("celsius", "Each point", "°C", "as read").each(),

@@ -42,12 +42,13 @@ final class Squeeze implements Method {
                                     30)
                             .enters("ball"))))
             .fields(Entry.choice(
-                    "ball",
-                    "The ball",
-                    option("none", "No ball", "It falls apart: dry."),
-                    option("breaks-at-touch", "Breaks at a touch", "Crumbles when a finger presses it."),
-                    option("dents", "Dents", "The finger leaves its mark."),
-                    option("stays", "Stays", "Shines, sticks, keeps its shape.")))
+                            "ball",
+                            "The ball",
+                            option("none", "No ball", "It falls apart: dry."),
+                            option("breaks-at-touch", "Breaks at a touch", "Crumbles when a finger presses it."),
+                            option("dents", "Dents", "The finger leaves its mark."),
+                            option("stays", "Stays", "Shines, sticks, keeps its shape."))
+                    .drawn())
             .checks(new Description.Check("depth", "Was it from the depth that will be worked?"))
             .results(Result.word(
                     "fit", "Fit to work", "by how the ball takes a finger", List.of("falls-apart", "fit", "too-wet")))

@@ -62,24 +62,26 @@ final class StructureSpade implements Method {
                             Step.field("photo", "Photograph with the ruler", "In shade, zero at the surface.", 30),
                             Step.putBack())))
             .fields(Entry.list(
-                    "layers",
-                    "Layers",
-                    1,
-                    2,
-                    Entry.cm("topCm", "From"),
-                    Entry.cm("bottomCm", "To"),
-                    Layers.shape(),
-                    Entry.choice(
-                            "effort",
-                            "Effort to break",
-                            option("falls", "Falls apart", "By itself, as it is laid out."),
-                            option("gentle", "Gentle", "A light press of the fingers."),
-                            option("firm", "Firm", "A strong press of one hand."),
-                            option("hard", "Hard", "Both hands, or not at all.")),
-                    Layers.pores(),
-                    Layers.roots(),
-                    Layers.mottles().optional(),
-                    Layers.moisture().optional()))
+                            "layers",
+                            "Layers",
+                            1,
+                            2,
+                            Entry.cm("topCm", "From"),
+                            Entry.cm("bottomCm", "To"),
+                            Layers.shape(),
+                            Entry.choice(
+                                            "effort",
+                                            "Effort to break",
+                                            option("falls", "Falls apart", "By itself, as it is laid out."),
+                                            option("gentle", "Gentle", "A light press of the fingers."),
+                                            option("firm", "Firm", "A strong press of one hand."),
+                                            option("hard", "Hard", "Both hands, or not at all."))
+                                    .drawn(),
+                            Layers.pores(),
+                            Layers.roots(),
+                            Layers.mottles().optional(),
+                            Layers.moisture().optional())
+                    .by(Entry.Part.LAYERS))
             .checks(
                     new Description.Check("fourth-side", "Was the side you judged broken, not cut by the spade?"),
                     new Description.Check("depths", "Do the layers meet, from the surface down?"))

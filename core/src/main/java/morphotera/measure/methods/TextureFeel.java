@@ -70,17 +70,19 @@ final class TextureFeel implements Method {
                     Entry.yesNo("ball", "Makes a ball"),
                     Entry.number("ribbonMm", "Ribbon", "mm", 0, 300).hint("The middle of three; 0 where none forms."),
                     Entry.choice(
-                            "feel",
-                            "Feels",
-                            option("gritty", "Gritty", "Grains one can count."),
-                            option("smooth", "Smooth", "Like flour or soap."),
-                            option("neither", "Neither", "Some of both.")),
+                                    "feel",
+                                    "Feels",
+                                    option("gritty", "Gritty", "Grains one can count."),
+                                    option("smooth", "Smooth", "Like flour or soap."),
+                                    option("neither", "Neither", "Some of both."))
+                            .drawn(),
                     Entry.choice(
                                     "cracksWhenPressed",
                                     "Pressed flat",
                                     option("none", "No cracks", "A smooth edge."),
                                     option("some", "Some cracks", "A ragged edge."),
                                     option("many", "Many cracks", "It falls apart."))
+                            .drawn()
                             .optional(),
                     Entry.SAMPLE_DEPTH)
             .checks(

@@ -62,11 +62,13 @@ final class TextureJar implements Method {
                                     within(Water.SMALLEST_SILT_M, 1.05))))
             .fields(
                     Entry.SAMPLE_DEPTH,
-                    Entry.mm("baseMm", "Bottom of the jar").hint("Height from the table to where soil begins."),
-                    Entry.mm("sandTopMm", "Top of the sand"),
-                    Entry.mm("siltTopMm", "Top of the silt"),
-                    Entry.mm("clayTopMm", "Top of the clay"),
-                    Entry.mm("waterHeightMm", "Height of the water").aboveZero(),
+                    Entry.mm("baseMm", "Bottom of the jar")
+                            .hint("Height from the table to where soil begins.")
+                            .by(Entry.Part.MARKS),
+                    Entry.mm("sandTopMm", "Top of the sand").by(Entry.Part.MARKS),
+                    Entry.mm("siltTopMm", "Top of the silt").by(Entry.Part.MARKS),
+                    Entry.mm("clayTopMm", "Top of the clay").by(Entry.Part.MARKS),
+                    Entry.mm("waterHeightMm", "Height of the water").aboveZero().by(Entry.Part.MARKS),
                     Entry.celsius("waterTemperatureC", "Water temperature").preset(USUAL_CELSIUS),
                     Entry.choice(
                                     "marks",

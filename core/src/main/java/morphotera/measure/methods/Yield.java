@@ -35,7 +35,7 @@ final class Yield implements Method {
                             .enters("tPerHa", "year", "bestTPerHa"))))
             .fields(
                     Entry.number("tPerHa", "Yield", "t/ha", 0, 300),
-                    Entry.number("year", "Year", null, 1900, 2200).counted(),
+                    Entry.number("year", "Year", null, 1900, 2200).counted().by(Entry.Part.NUMBER),
                     Entry.number("bestTPerHa", "Best zone of the holding", "t/ha", 0, 300)
                             .aboveZero())
             .checks(new Description.Check("same-crop", "Are both yields of the same crop and year?"))
