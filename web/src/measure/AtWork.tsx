@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { NoSignal, refusals, sentence } from '../api/problem';
-import type { Evaluation, Method, WholeVisit } from '../api/types';
+import type { Evaluation, Method, Step, WholeVisit } from '../api/types';
 import { nowIso } from '../ground/time';
 import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
@@ -9,6 +9,8 @@ import { type Draft, missingIn, toReading, variantOf } from './draft';
 import { useDrawing } from './drawings';
 import { Scene } from './drawings/Scene';
 import { FieldEntry } from './FieldEntry';
+import { groups, isTogether } from './parts/grouped';
+import { Together } from './parts/Together';
 import { type Place, placeOf } from './place';
 import { Result } from './Result';
 import { StepBar } from './StepBar';
@@ -68,7 +70,7 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
   function onward() {
     if (!step || !next) return;
     if (clock) endClock(clock.clock, me.id);
-    if (step.wait) {
+    if (step.wait && !timedBy(method, step)) {
       startClock(
         {
           visitId: whole.visit.id,
@@ -110,6 +112,7 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
   }
 
   if (!step) return null;
+  const entry = { whole, place: spot, method, errorAt, draft, keep, clock: clock ?? null };
   // The clock of a wait belongs to the step that comes after it; a reading taken early or late still keeps its true time.
   return (
     <>
@@ -165,7 +168,7 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
             {step.how}
             {step.minPeople > 1 && ` ${step.minPeople === 2 ? 'Two' : step.minPeople} people, never alone.`}
           </p>
-          {drawing && (
+          {drawing && !drawnItself(method, step) && (
             <div className={`mt-4 max-w-md ${clock ? 'max-desk:hidden' : ''}`}>
               <Scene drawing={drawing} step={step.id} values={draft.values} />
             </div>
@@ -174,24 +177,29 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
         {clock && <BenchClock standing={clock} onStop={() => endClock(clock.clock, me.id)} />}
       </div>
       <div className="grid gap-6 text-lg">
-        {method.fields
-          .filter((field) => step.entry.includes(field.key))
-          .map((field) => (
-            <FieldEntry
-              key={field.key}
-              whole={whole}
-              place={spot}
-              method={method}
-              field={field}
-              path={`/reading/${field.key}`}
-              value={draft.values[field.key]}
-              onChange={(value) => keep({ values: { ...draft.values, [field.key]: value } })}
-              errorAt={errorAt}
-              draft={draft}
-              keep={keep}
-              clock={clock ?? null}
+        {groups(method.fields.filter((field) => step.entry.includes(field.key))).map((row) =>
+          isTogether(row) ? (
+            <Together
+              {...entry}
+              key={row[0]?.key}
+              fields={row}
+              path="/reading"
+              values={draft.values}
+              onChange={(change) => keep({ values: { ...draft.values, ...change } })}
             />
-          ))}
+          ) : (
+            row.map((field) => (
+              <FieldEntry
+                {...entry}
+                key={field.key}
+                field={field}
+                path={`/reading/${field.key}`}
+                value={draft.values[field.key]}
+                onChange={(value) => keep({ values: { ...draft.values, [field.key]: value } })}
+              />
+            ))
+          ),
+        )}
       </div>
       {next && (
         <button
@@ -199,12 +207,16 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
           className={`button button-main button-big ${isLast ? '' : 'mt-1'}`}
           onClick={onward}
         >
-          {step.wait ? 'Done, start the clock' : 'Done, next step'}
+          {step.wait && !timedBy(method, step) ? 'Done, start the clock' : 'Done, next step'}
         </button>
       )}
       <Result
         method={method}
         evaluation={evaluation.data ?? null}
+        values={reading}
+        others={whole.readings.filter(
+          (one) => placeOf(one) === spot.id && one.method === method.id && one.id !== draft.corrects,
+        )}
         offline={
           evaluation.error !== null && refusals(evaluation.error).length === 0
             ? sentence(evaluation.error)
@@ -223,5 +235,17 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
         />
       )}
     </>
+  );
+}
+
+/** What is timed by a button of its own needs no second clock. */
+function timedBy(method: Method, step: Step): boolean {
+  return method.fields.some((field) => field.part === 'timed' && step.entry.includes(field.key));
+}
+
+/** Where what is entered is a drawing of its own, a second one only stands in the way. */
+function drawnItself(method: Method, step: Step): boolean {
+  return method.fields.some(
+    (field) => ['layers', 'specimens', 'marks'].includes(field.part) && step.entry.includes(field.key),
   );
 }

@@ -109,7 +109,15 @@ export function Bench({ whole, spot, method }: Props) {
         {pending.length > 0 && <p className="mt-6 text-xl">Kept on this device, to send.</p>}
         {pending.map(
           (one) =>
-            one.result && <Result key={one.id} method={method} evaluation={one.result} offline={null} />,
+            one.result && (
+              <Result
+                key={one.id}
+                method={method}
+                evaluation={one.result}
+                values={one.reading}
+                offline={null}
+              />
+            ),
         )}
         {stand.length === 0 && pending.length === 0 && <p className="mt-6 text-xl">Nothing was read here.</p>}
         <Contested readings={taken} visitId={whole.visit.id} mayWrite={writes} />

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ComponentType, useState } from 'react';
 import type { MethodField } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { Counts } from '../ground/Counts';
@@ -12,12 +12,30 @@ import { isEmpty, minutesSince, startValues, type Values } from './draft';
 import { entryOf } from './entries';
 import { type EntryProps, optionsOf } from './entry';
 import { FromProbe } from './FromProbe';
+import { Counter } from './parts/Counter';
+import { Layers } from './parts/Layers';
+import { LevelsCurve } from './parts/LevelsCurve';
+import { Profile } from './parts/Profile';
+import { Shares } from './parts/Shares';
+import { Specimens } from './parts/Specimens';
+import { Timed } from './parts/Timed';
+
+/** The parts of the bench that are more than a field, a choice, a row. */
+const PARTS: { [part in MethodField['part']]?: ComponentType<EntryProps> } = {
+  count: Counter,
+  layers: Layers,
+  profile: Profile,
+  specimens: Specimens,
+  timed: Timed,
+};
 
 /** The entry of one field, made from its description; a method may bring an entry of its own. */
 export function FieldEntry(props: EntryProps) {
   const { method, field, path, value, onChange, errorAt, inRow } = props;
   const Own = entryOf(method.id, field.key);
   if (Own) return <Own {...props} />;
+  const Part = PARTS[field.part];
+  if (Part && (field.part !== 'count' || field.kind === 'number')) return <Part {...props} />;
   const label =
     field.required || field.preset !== null ? field.label : `${field.label}${inRow ? '' : ', if known'}`;
   switch (field.kind) {
@@ -101,6 +119,19 @@ export function FieldEntry(props: EntryProps) {
     case 'list':
       return <Rows {...props} />;
     case 'group':
+      if (field.part === 'shares') {
+        return (
+          <fieldset>
+            <legend className="mb-2 font-medium">{field.label}</legend>
+            <Shares
+              {...props}
+              fields={field.fields}
+              values={(value as Values | undefined) ?? {}}
+              onChange={(change) => onChange({ ...((value as Values | undefined) ?? {}), ...change })}
+            />
+          </fieldset>
+        );
+      }
       return (
         <fieldset className="grid gap-3">
           <legend className="font-medium">{field.label}</legend>
@@ -152,6 +183,13 @@ function Rows(props: EntryProps) {
     <fieldset className="grid gap-4">
       <legend className="font-medium">{field.label}</legend>
       {errorAt(path) && <p className="text-warn">{errorAt(path)}</p>}
+      {field.part === 'levels' && (
+        <LevelsCurve
+          rows={rows}
+          holeMm={Number(draft.values.holeDepthMm) || 300}
+          rising={field.fields.some((inner) => inner.key === 'mm')}
+        />
+      )}
       {rows.map((row, i) => {
         const faulty = field.fields.some((inner) => errorAt(`${path}/${i}/${inner.key}`));
         if (plain && timed && !isEmpty(row) && i < next - 1 && i !== unfolded && !faulty) {

@@ -1,6 +1,7 @@
-import type { Evaluation, Method } from '../api/types';
+import type { Evaluation, Method, Reading } from '../api/types';
 import { bandOf, Clod } from '../ground/Clod';
 import { show } from '../ground/format';
+import type { Values } from './draft';
 import { useDrawing } from './drawings';
 import { Why } from './Why';
 
@@ -8,10 +9,16 @@ import { Why } from './Why';
 export function Result({
   method,
   evaluation,
+  values,
+  others = [],
   offline,
 }: {
   method: Method;
   evaluation: Evaluation | null;
+  /** What was typed, or kept. */
+  values: Values;
+  /** What else was read at this place by this method. */
+  others?: Reading[];
   offline: string | null;
 }) {
   const drawing = useDrawing(method.id);
@@ -35,7 +42,7 @@ export function Result({
       </p>
       {drawing?.ResultDrawing && (
         <div className="max-w-md">
-          <drawing.ResultDrawing evaluation={evaluation} />
+          <drawing.ResultDrawing evaluation={evaluation} values={values} others={others} />
         </div>
       )}
       {evaluation.because.map((said) => (

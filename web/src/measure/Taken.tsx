@@ -1,4 +1,5 @@
 import type { Method, Reading } from '../api/types';
+import { standing } from './cell';
 import { Result } from './Result';
 
 const WHEN = new Intl.DateTimeFormat('en-GB', {
@@ -23,7 +24,13 @@ export function Taken(props: {
         {named(reading)} Read by {reading.enteredBy}, {WHEN.format(new Date(reading.takenAt))}.
       </p>
       {reading.note && <p className="text-lg whitespace-pre-wrap">{reading.note}</p>}
-      <Result method={method} evaluation={reading.evaluation} offline={null} />
+      <Result
+        method={method}
+        evaluation={reading.evaluation}
+        values={reading.reading}
+        others={standing(all).filter((one) => one.id !== reading.id)}
+        offline={null}
+      />
       {earlier.length > 0 && (
         <section aria-label="Earlier versions" className="border-t border-rule pt-3">
           <h3>Corrected</h3>

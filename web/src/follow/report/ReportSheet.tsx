@@ -97,7 +97,6 @@ function PageOne({ report, onWords }: Props) {
           const change = (next: Partial<typeof thing>) =>
             edit({ things: report.things.map((one, at) => (at === i ? { ...one, ...next } : one)) });
           return (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a thing is its place among the three
             <li key={i} className="grid grid-cols-[2.2rem_1fr] border-t border-rule py-2.5">
               <span className="font-head text-[1.4rem] leading-none font-bold">{i + 1}</span>
               <span>

@@ -1,7 +1,9 @@
-import type { MethodDrawing } from './index';
+import type { Values } from '../draft';
+import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Ground, Says, Span, Table } from './kit/ground';
 import { Pinch } from './kit/hands';
 import { FINE, PEN } from './kit/line';
+import { SharesBar } from './kit/results';
 import { Block, Heap, Piece } from './kit/soil';
 import { Camera, Spade } from './kit/tools';
 
@@ -16,6 +18,30 @@ function Heaps() {
       <Piece x={212} y={118} w={26} h={24} />
       <Piece x={268} y={112} w={64} h={56} />
     </>
+  );
+}
+
+const SIZES = [
+  { key: 'under5mm', name: 'under 5' },
+  { key: '5to20mm', name: 'to 20' },
+  { key: '20to75mm', name: 'to 75' },
+  { key: 'over75mm', name: 'over 75 mm' },
+];
+const TONES = ['var(--soil-top)', 'var(--soil-mid)', 'var(--root)', 'var(--ink)'];
+
+/** The sizes in the tray; what counts is under 20 mm. */
+function ResultDrawing({ values }: ResultProps) {
+  const shares = (values.share ?? {}) as Values;
+  const parts = SIZES.map((size, i) => ({
+    name: size.name,
+    share: Number(shares[size.key]) || 0,
+    tone: TONES[i] ?? 'none',
+  }));
+  return (
+    <SharesBar
+      parts={parts}
+      counted={{ upTo: (parts[0]?.share ?? 0) + (parts[1]?.share ?? 0), says: 'under 20 mm' }}
+    />
   );
 }
 
@@ -83,4 +109,5 @@ export default {
       ),
     },
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

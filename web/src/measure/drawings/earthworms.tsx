@@ -1,8 +1,10 @@
+import { show } from '../../ground/format';
 import type { Values } from '../draft';
-import type { MethodDrawing } from './index';
+import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Ground, Says, Table } from './kit/ground';
 import { Pinch } from './kit/hands';
 import { FINE, PEN, SOIL } from './kit/line';
+import { measured } from './kit/results';
 import { BLOCK } from './kit/shared';
 import { Heap, Piece, Worm } from './kit/soil';
 import { Wait } from './kit/tools';
@@ -55,6 +57,36 @@ function Kind({ at }: { at: 'surface' | 'soil' | 'deep' }) {
   );
 }
 
+/** Worms of a block by age: a worm for each, to thirty. */
+function ResultDrawing({ evaluation }: ResultProps) {
+  const all = measured(evaluation, 'perBlock');
+  if (all === null) return null;
+  const young = ((measured(evaluation, 'youngShare') ?? 0) / 100) * all;
+  const shown = Math.min(30, Math.round(all));
+  const grown = Math.round(shown * (all === 0 ? 0 : (all - young) / all));
+  return (
+    <svg
+      viewBox="0 0 360 110"
+      className="w-full"
+      role="img"
+      aria-label={`${show(all)} worms in a block, ${show(young)} of them young`}
+    >
+      {Array.from({ length: shown }, (_, i) => (
+        <Worm
+          key={i}
+          x={28 + (i % 10) * 34}
+          y={20 + Math.floor(i / 10) * 26}
+          long={i < grown ? 28 : 18}
+          saddle={i < grown}
+        />
+      ))}
+      <text x="12" y="102" fontSize="14" fill="var(--ink)">
+        {show(all - young)} grown, {show(young)} young{all > 30 ? ', the first 30 drawn' : ''}
+      </text>
+    </svg>
+  );
+}
+
 export default {
   steps: {
     block: BLOCK,
@@ -104,4 +136,5 @@ export default {
     },
   },
   scales: { kinds: { surface: <Kind at="surface" />, soil: <Kind at="soil" />, deep: <Kind at="deep" /> } },
+  ResultDrawing,
 } satisfies MethodDrawing;

@@ -1,8 +1,10 @@
 import { range } from '../../ground/range';
-import type { MethodDrawing } from './index';
+import type { Values } from '../draft';
+import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Grass, Ground, Says } from './kit/ground';
 import { Finger } from './kit/hands';
 import { FINE, MOVE, PEN } from './kit/line';
+import { measured, SharesBar } from './kit/results';
 import { Camera, Notes } from './kit/tools';
 
 function Rows() {
@@ -50,6 +52,29 @@ function Patch({ kind }: { kind: string }) {
       )}
       <path d="M26 22h8M30 18v8" {...MOVE} />
     </>
+  );
+}
+
+/** What each share was, whether it was typed, called or counted. */
+function shareOf(values: Values, kind: string): number {
+  const hits = (values.hits as string[] | undefined) ?? [];
+  return hits.length > 0 && (values[kind] === undefined || values[kind] === '')
+    ? (100 * hits.filter((hit) => hit === kind).length) / hits.length
+    : Number(values[kind]) || 0;
+}
+
+function ResultDrawing({ evaluation, values }: ResultProps) {
+  const parts = [
+    { name: 'live', share: shareOf(values, 'live'), tone: 'var(--holding)' },
+    { name: 'litter', share: shareOf(values, 'litter'), tone: 'var(--spent)' },
+    { name: 'stone', share: shareOf(values, 'stone'), tone: 'var(--edge)' },
+    { name: 'bare', share: shareOf(values, 'bare'), tone: 'var(--soil-mid)' },
+  ];
+  const cover = measured(evaluation, 'cover');
+  return cover === null ? (
+    <SharesBar parts={parts} />
+  ) : (
+    <SharesBar parts={parts} counted={{ upTo: Math.min(100, cover), says: 'covered' }} />
   );
 }
 
@@ -155,4 +180,5 @@ export default {
       bare: <Patch kind="bare" />,
     },
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

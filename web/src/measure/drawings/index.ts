@@ -1,5 +1,5 @@
 import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
-import type { Evaluation } from '../../api/types';
+import type { Evaluation, Reading } from '../../api/types';
 import type { Values } from '../draft';
 
 /** What the hands do at a step, for eyes and, in words, for those who do not see it; it may show what was typed so far. */
@@ -8,11 +8,14 @@ export type StepScene = {
   draw: ReactNode | ((values: Values) => ReactNode);
 };
 
+/** What came of a reading, what was typed or kept for it, and what else was read at this place. */
+export type ResultProps = { evaluation: Evaluation; values: Values; others: Reading[] };
+
 /** What is drawn for a method: each step on 360 × 200, each step of a judged scale on 60 × 44, its result. */
 export type MethodDrawing = {
   steps: Record<string, StepScene>;
   scales?: Record<string, Record<string, ReactNode>>;
-  ResultDrawing?: ComponentType<{ evaluation: Evaluation }>;
+  ResultDrawing?: ComponentType<ResultProps>;
 };
 
 // One file a method, named by it and found by being here; fetched with the method, kept by the installed page.

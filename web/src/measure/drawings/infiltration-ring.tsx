@@ -1,8 +1,13 @@
+import { Across, Along } from '../../ground/Axis';
+import { show } from '../../ground/format';
+import { scale } from '../../ground/scale';
 import type { Values } from '../draft';
-import type { MethodDrawing, StepScene } from './index';
+import { looks } from '../parts/levels';
+import type { MethodDrawing, ResultProps, StepScene } from './index';
 import { Arrow, Grass, Ground, Says, Span } from './kit/ground';
 import { Pinch } from './kit/hands';
 import { FINE, MOVE, PEN, WET } from './kit/line';
+import { eachOf, measured } from './kit/results';
 import { Block, Heap, Piece } from './kit/soil';
 import { Mallet, Pouring, Ruler, Wait } from './kit/tools';
 import { Ring } from './kit/vessels';
@@ -52,6 +57,74 @@ const READ: StepScene = {
     </>
   ),
 };
+
+/** By level, the curve fitted to what soaked in; by pours, how fast each went. */
+function ResultDrawing({ evaluation, values }: ResultProps) {
+  const s = measured(evaluation, 'sorptivity');
+  const a = measured(evaluation, 'transmissivity');
+  if (s !== null && a !== null) {
+    return <Fitted seen={looks((values.levels as Values[] | undefined) ?? [], 0)} s={s} a={a} />;
+  }
+  const rates = eachOf(evaluation, 'pourRate');
+  if (rates.length === 0) return null;
+  const x = scale([0, Math.max(...rates, 1) * 1.15], [92, 350]);
+  return (
+    <svg
+      viewBox={`0 0 360 ${rates.length * 34 + 30}`}
+      className="w-full"
+      role="img"
+      aria-label={rates.map((rate, i) => `pour ${i + 1}: ${show(rate, 0)} mm/h`).join(', ')}
+    >
+      {rates.map((rate, i) => (
+        <g key={i}>
+          <Says x={84} y={26 + i * 34} end>{`pour ${i + 1}`}</Says>
+          <rect
+            x="92"
+            y={8 + i * 34}
+            width={Math.max(0, x(rate) - 92)}
+            height="24"
+            fill="var(--water)"
+            opacity={i === rates.length - 1 ? 0.75 : 0.3}
+          />
+        </g>
+      ))}
+      <Along scale={x} y={rates.length * 34 + 22} />
+      <Says x={350} y={rates.length * 34 + 8} end>
+        mm/h
+      </Says>
+    </svg>
+  );
+}
+
+function Fitted({ seen, s, a }: { seen: { minutes: number; mm: number }[]; s: number; a: number }) {
+  const last = Math.max(...seen.map((one) => one.minutes), 1);
+  const soaked = (minutes: number) => s * Math.sqrt(minutes / 60) + (a * minutes) / 60;
+  const x = scale([0, last], [48, 346]);
+  const y = scale([0, Math.max(...seen.map((one) => one.mm), soaked(last), 1) * 1.1], [130, 12]);
+  const along = Array.from({ length: 41 }, (_, i) => (i * last) / 40);
+  return (
+    <svg
+      viewBox="0 0 360 168"
+      className="w-full"
+      role="img"
+      aria-label={`Soaked in by time with the fitted curve, ${show(soaked(last), 0)} mm in ${show(last, 0)} min`}
+    >
+      <Across scale={y} from={48} to={346} />
+      <Along scale={x} y={148} />
+      <path
+        d={`M${along.map((minutes) => `${x(minutes).toFixed(1)} ${y(soaked(minutes)).toFixed(1)}`).join('L')}`}
+        {...WET}
+        strokeDasharray="6 4"
+      />
+      {seen.map((one, i) => (
+        <circle key={i} cx={x(one.minutes)} cy={y(one.mm)} r="4.5" fill="var(--ink)" />
+      ))}
+      <Says x={346} y={164} end>
+        minutes, mm soaked in
+      </Says>
+    </svg>
+  );
+}
 
 export default {
   steps: {
@@ -121,4 +194,5 @@ export default {
       compacted: <Block x={6} y={14} w={38} h={24} deep={12} />,
     },
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

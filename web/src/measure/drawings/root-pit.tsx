@@ -1,9 +1,10 @@
 import { SHAPE_TILES } from '../../ground/soilShapes';
 import type { Values } from '../draft';
-import type { MethodDrawing } from './index';
+import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Grass, Ground, Roots, Says, Span } from './kit/ground';
 import { MOISTURE, MOTTLES, ROOTED, SMELLS } from './kit/layers';
 import { FINE, MOVE, PEN, SOIL } from './kit/line';
+import { JudgedLayers, measured } from './kit/results';
 import { PHOTO } from './kit/shared';
 import { Heap, Piece } from './kit/soil';
 import { Spade, Wait } from './kit/tools';
@@ -79,6 +80,20 @@ function described(values: Values) {
       })}
       <path d="M70 14H300" {...PEN} />
     </>
+  );
+}
+
+function ResultDrawing({ evaluation, values }: ResultProps) {
+  const water = Number(values.waterAtCm);
+  return (
+    <JudgedLayers
+      evaluation={evaluation}
+      values={values}
+      stopCm={measured(evaluation, 'rootStop')}
+      waterCm={
+        values.waterAtCm !== undefined && values.waterAtCm !== '' && Number.isFinite(water) ? water : null
+      }
+    />
   );
 }
 
@@ -183,4 +198,5 @@ export default {
     mottles: MOTTLES,
     smell: SMELLS,
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

@@ -1,12 +1,60 @@
+import { Across, Along } from '../../ground/Axis';
+import { depthScale, scale } from '../../ground/scale';
 import type { Values } from '../draft';
-import type { MethodDrawing } from './index';
+import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Ground, Says, Table } from './kit/ground';
 import { PEN, WET } from './kit/line';
+import { measured, OnScale } from './kit/results';
 import { AUGER, RINSE_PROBE, SHAKE } from './kit/shared';
 import { Meter, Pouring, Stick, Wait } from './kit/tools';
 import { Jar } from './kit/vessels';
 
 const shown = (values: Values) => String(values.ec ?? '').slice(0, 5) || '0.82';
+
+const STEPS = [
+  { from: 0, name: 'non-saline' },
+  { from: 2, name: 'slightly saline' },
+  { from: 4, name: 'moderately saline' },
+  { from: 8, name: 'strongly saline' },
+  { from: 16, name: 'very strongly saline' },
+];
+
+/** As paste on its scale; down the core where this place was read at other depths too. */
+function ResultDrawing({ evaluation, values, others }: ResultProps) {
+  const ece = measured(evaluation, 'ece');
+  if (ece === null) return null;
+  const down = [
+    ...others.map((one) => ({ depthCm: Number(one.reading.depthCm), ece: measured(one.evaluation, 'ece') })),
+    { depthCm: Number(values.depthCm), ece },
+  ]
+    .filter((one): one is { depthCm: number; ece: number } => one.ece !== null && one.depthCm >= 0)
+    .sort((a, b) => a.depthCm - b.depthCm);
+  const own = <OnScale value={ece} steps={STEPS} unit="dS/m" says={`${ece.toFixed(1)} dS/m as paste`} />;
+  if (down.length < 2) return own;
+  const y = depthScale(Math.max(...down.map((one) => one.depthCm)), 120, 24);
+  const x = scale([0, Math.max(4, ...down.map((one) => one.ece))], [48, 340]);
+  return (
+    <>
+      {own}
+      <svg
+        viewBox="0 0 360 166"
+        className="w-full"
+        role="img"
+        aria-label={down.map((one) => `${one.ece.toFixed(1)} dS/m at ${one.depthCm} cm`).join(', ')}
+      >
+        <Across scale={y} from={48} to={340} />
+        <Along scale={x} y={14} />
+        <path d={`M${down.map((one) => `${x(one.ece)} ${y(one.depthCm)}`).join('L')}`} {...PEN} />
+        {down.map((one, i) => (
+          <circle key={i} cx={x(one.ece)} cy={y(one.depthCm)} r="5" fill="var(--ink)" />
+        ))}
+        <Says x={340} y={162} end>
+          dS/m as paste, cm down
+        </Says>
+      </svg>
+    </>
+  );
+}
 
 export default {
   steps: {
@@ -82,4 +130,5 @@ export default {
     },
     wipe: RINSE_PROBE,
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

@@ -1,6 +1,10 @@
-import type { MethodDrawing } from './index';
+import { show, signed } from '../../ground/format';
+import { swatch } from '../../ground/munsell';
+import type { Values } from '../draft';
+import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Ground, Says, Table } from './kit/ground';
 import { FINE, PEN, SOIL } from './kit/line';
+import { measured } from './kit/results';
 import { Drop, Notes } from './kit/tools';
 import { Bag } from './kit/vessels';
 
@@ -15,6 +19,40 @@ function Two({ wet }: { wet: boolean }) {
         fillOpacity={wet ? 0.6 : 1}
       />
     </>
+  );
+}
+
+function ResultDrawing({ evaluation, values }: ResultProps) {
+  const paler = measured(evaluation, 'paler');
+  const two = ['field', 'reference'].map((key) => (values[key] ?? {}) as Values);
+  return (
+    <svg
+      viewBox="0 0 360 120"
+      className="w-full"
+      role="img"
+      aria-label={`Field beside reference, ${show(paler)} steps of value`}
+    >
+      {two.map((colour, i) => (
+        <g key={i}>
+          <rect
+            x={20 + i * 130}
+            y="12"
+            width="130"
+            height="72"
+            fill={swatch(String(colour.hue ?? '10YR'), Number(colour.value), Number(colour.chroma)) ?? 'none'}
+            stroke="var(--edge)"
+          />
+          <text x={24 + i * 130} y="104" fontSize="14" fill="var(--ink)">
+            {i === 0 ? 'field' : 'reference'} {show(Number(colour.value))}
+          </text>
+        </g>
+      ))}
+      {paler !== null && (
+        <text x="292" y="56" fontSize="24" className="num" fill="var(--ink)">
+          {signed(paler)}
+        </text>
+      )}
+    </svg>
   );
 }
 
@@ -103,4 +141,5 @@ export default {
       ),
     },
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

@@ -1,10 +1,11 @@
 import { SHAPE_TILES } from '../../ground/soilShapes';
 import type { Values } from '../draft';
-import type { MethodDrawing, StepScene } from './index';
+import type { MethodDrawing, ResultProps, StepScene } from './index';
 import { Grass, Ground, Roots, Says } from './kit/ground';
 import { Fist } from './kit/hands';
 import { MOISTURE, MOTTLES, PORES, ROOTED } from './kit/layers';
 import { FINE, PEN, SOIL } from './kit/line';
+import { JudgedLayers } from './kit/results';
 import { BLOCK, PHOTO, PUT_BACK } from './kit/shared';
 
 /** How far the piece comes apart between two fingers, and how hard they press. */
@@ -71,6 +72,10 @@ function judged(values: Values) {
   );
 }
 
+function ResultDrawing({ evaluation, values }: ResultProps) {
+  return <JudgedLayers evaluation={evaluation} values={values} />;
+}
+
 export default {
   steps: {
     block: BLOCK,
@@ -92,4 +97,5 @@ export default {
     mottles: MOTTLES,
     moisture: MOISTURE,
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

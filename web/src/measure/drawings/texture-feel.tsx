@@ -1,5 +1,6 @@
+import { Triangle } from '../../ground/Triangle';
 import type { Values } from '../draft';
-import type { MethodDrawing } from './index';
+import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Says, Span } from './kit/ground';
 import { Palm, Pinch } from './kit/hands';
 import { PEN, SOIL } from './kit/line';
@@ -51,6 +52,11 @@ function Ribbon({ values }: { values: Values }) {
   );
 }
 
+function ResultDrawing({ evaluation }: ResultProps) {
+  const texture = evaluation.words.texture;
+  return <Triangle texture={typeof texture === 'string' ? texture : null} point={null} />;
+}
+
 export default {
   steps: {
     'gather-pick': { ...PICKED_OUT, says: 'A palmful of soil, its roots and stones picked out' },
@@ -98,4 +104,5 @@ export default {
     },
     cracksWhenPressed: { none: <Flat cracks={0} />, some: <Flat cracks={4} />, many: <Flat cracks={11} /> },
   },
+  ResultDrawing,
 } satisfies MethodDrawing;

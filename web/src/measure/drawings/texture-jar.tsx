@@ -1,9 +1,9 @@
-import type { Evaluation } from '../../api/types';
-import { show } from '../../ground/format';
+import { Triangle } from '../../ground/Triangle';
 import type { Values } from '../draft';
-import type { MethodDrawing } from './index';
+import type { MethodDrawing, ResultProps } from './index';
 import { Says, Table } from './kit/ground';
 import { FINE, MOVE, PEN } from './kit/line';
+import { measured } from './kit/results';
 import { GATHER, SHAKE } from './kit/shared';
 import { Heap } from './kit/soil';
 import { Pouring, Ruler, Wait } from './kit/tools';
@@ -30,39 +30,15 @@ function settled(soil: number[], mark: string | null, gone: number, cloud: numbe
   );
 }
 
-/** Sand, silt and clay as one bar. */
-function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
-  const share = (key: string) => evaluation.measures.find((measure) => measure.key === key)?.value ?? null;
-  const parts = [
-    { name: 'sand', value: share('sand'), tone: 'var(--soil-top)' },
-    { name: 'silt', value: share('silt'), tone: 'var(--soil-mid)' },
-    { name: 'clay', value: share('clay'), tone: 'var(--root)' },
-  ];
-  if (parts.some((part) => part.value === null)) return null;
-  let x = 4;
+function ResultDrawing({ evaluation }: ResultProps) {
+  const sand = measured(evaluation, 'sand');
+  const clay = measured(evaluation, 'clay');
+  const texture = evaluation.words.texture;
   return (
-    <svg
-      viewBox="0 0 360 70"
-      className="w-full"
-      role="img"
-      aria-label={parts.map((part) => `${part.name} ${show(part.value, 0)} %`).join(', ')}
-    >
-      {parts.map((part) => {
-        const from = x;
-        const wide = ((part.value ?? 0) / 100) * 352;
-        x += wide;
-        return (
-          <g key={part.name}>
-            <rect x={from} y="8" width={wide} height="26" {...FINE} fill={part.tone} stroke="var(--ink)" />
-            {wide > 40 && (
-              <text x={from + 4} y="54" fontSize="14" fill="var(--ink)">
-                {part.name} {show(part.value, 0)} %
-              </text>
-            )}
-          </g>
-        );
-      })}
-    </svg>
+    <Triangle
+      texture={typeof texture === 'string' ? texture : null}
+      point={sand === null || clay === null ? null : { sand, clay }}
+    />
   );
 }
 

@@ -85,7 +85,6 @@ export function CurveEditor({ name, along, knots, before, xs, mayWrite, onChange
           <Along scale={x} y={BOTTOM + 40} />
           {xs.map((at, i) => (
             // Readings have no name here: their place is all there is of them.
-            // biome-ignore lint/suspicious/noArrayIndexKey: several may lie at one place
             <path
               key={i}
               d={`M${x(at)} ${BOTTOM + 6}v12`}
@@ -104,7 +103,6 @@ export function CurveEditor({ name, along, knots, before, xs, mayWrite, onChange
           <path d={`M${line(knots)}`} fill="none" stroke="var(--ink)" strokeWidth="2.4" />
           {knots.map(([a, b], i) => (
             <circle
-              // biome-ignore lint/suspicious/noArrayIndexKey: a knot is its place in the row
               key={i}
               cx={x(a)}
               cy={y(b)}
@@ -164,7 +162,6 @@ function Figures({ along, knots, mayWrite, onChange, errorAt, step }: FiguresPro
       </thead>
       <tbody>
         {knots.map(([a, b], i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a knot is its place in the row
           <tr key={i} className="border-t border-rule align-top">
             <td className="py-1 pr-2">
               <Figure

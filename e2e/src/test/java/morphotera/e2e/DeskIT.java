@@ -68,9 +68,7 @@ class DeskIT {
         assertThat(page.getByTestId("clock")).containsText("0:0");
 
         page.clock().fastForward(24_000);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Fell now"))
-                .first()
-                .click();
+        adviser.touchCrumb(1);
         assertThat(page.getByText("fell at 2")).isVisible();
 
         page.reload();
@@ -83,13 +81,11 @@ class DeskIT {
                 .isVisible();
         adviser.button("Done, next step").click();
         for (int crumb = 2; crumb <= 3; crumb++) {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Fell at this swirl"))
-                    .first()
-                    .click();
+            adviser.touchCrumb(crumb);
         }
         adviser.button("Done, next step").click();
-        adviser.choice("Crumb 4 fell apart", "never").click();
-        adviser.choice("Crumb 5 fell apart", "never").click();
+        adviser.crumb(4, "never");
+        adviser.crumb(5, "never");
         // Still 8 or so, two at the strong swirl, two never: (8 + 70 + 70 + 100 + 100) / 5.
         assertThat(page.getByTestId("score")).containsText("69.");
         assertThat(adviser.axe()).isEmpty();

@@ -118,8 +118,96 @@ class EveryBenchIT {
             adviser.button("Done, next step").click();
         }
         assertThat(page.getByText("Two people, never alone.")).isVisible();
-        assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Layers 3")))
+        Locator first = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Layer 1 ends at, cm"));
+        first.focus();
+        // Ten keys of half a centimetre, from where three alike layers of a metre would part.
+        for (int key = 0; key < 10; key++) {
+            first.press("ArrowDown");
+        }
+        assertThat(page.getByLabel("Layer 1 down to")).hasValue("38.5");
+        adviser.choice("Shape", "Crumbs").click();
+        adviser.button("This layer is right: the next").click();
+        assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Layers 2")))
                 .isVisible();
+        assertThat(page.getByText("38.5 to", new Page.GetByTextOptions())).hasCount(0);
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void shares_say_what_is_left_and_the_last_takes_the_rest() {
+        bench("ground-cover");
+        page.getByLabel("Step 3 of 3").click();
+        page.getByLabel("Living plants", new Page.GetByLabelOptions().setExact(true))
+                .fill("40");
+        adviser.button("More litter").click();
+        assertThat(page.getByText("left to share out")).isVisible();
+        adviser.button("Bare: the rest, 55 %").click();
+        assertThat(page.getByLabel("Bare", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("55");
+        assertThat(page.getByText("They make 100.")).isVisible();
+        assertThat(page.getByTestId("score")).isVisible();
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void two_colours_stand_side_by_side_and_go_by_steps() {
+        bench("soil-colour");
+        page.getByLabel("Step 3 of 4").click();
+        page.getByLabel("Hue").first().fill("10YR");
+        adviser.button("Field, value: darker").click();
+        assertThat(page.getByLabel("Value").first()).hasValue("5");
+        adviser.button("Field, value: darker").click();
+        assertThat(page.getByLabel("Value").first()).hasValue("4.5");
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void marks_are_dragged_on_a_jar() {
+        bench("texture-jar");
+        page.getByLabel("Step 6 of 8").click();
+        Locator sand = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Top of the sand, mm"));
+        sand.focus();
+        sand.press("PageUp");
+        assertThat(page.getByLabel("Top of the sand", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("90");
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void a_pour_is_timed_by_one_button() {
+        bench("infiltration-ring");
+        page.clock().install();
+        page.getByLabel("Step 2 of 4").click();
+        page.getByLabel("Poured").first().fill("444");
+        adviser.button("Film off: start").click();
+        page.clock().fastForward(42_000);
+        page.reload();
+        adviser.button("All gone: stop").click();
+        assertThat(page.getByLabel("Took")).hasValue(Pattern.compile("^4[2-9].*"));
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void crumbs_in_their_own_dish_are_looked_at_one_after_the_other() {
+        bench("dispersion");
+        page.getByLabel("Step 2 of 3").click();
+        for (int crumb = 1; crumb <= 3; crumb++) {
+            adviser.choice("At 10 min", "none").click();
+        }
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Crumb 3: none")))
+                .isVisible();
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void a_depth_is_tapped_and_its_value_drawn_down_the_ruler() {
+        bench("ph");
+        page.getByLabel("Step 4 of 5").click();
+        adviser.button("15 cm").click();
+        page.getByLabel("pH", new Page.GetByLabelOptions().setExact(true))
+                .first()
+                .fill("5.4");
+        assertThat(page.getByLabel("5.4 pH at 15 cm")).isVisible();
         assertThat(adviser.axe()).isEmpty();
     }
 }

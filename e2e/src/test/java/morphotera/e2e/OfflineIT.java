@@ -91,7 +91,7 @@ class OfflineIT {
         adviser.choice("Crumbs", "Air-dry").click();
         page.getByLabel("Step 3 of 3").or(page.getByLabel("Step 2 of 2")).last().click();
         for (int crumb = 1; crumb <= 5; crumb++) {
-            adviser.choice("Crumb " + crumb + " fell apart", "never").click();
+            adviser.crumb(crumb, "never");
         }
         page.getByLabel("Was each that is left pressed, and every stone struck out?")
                 .check();

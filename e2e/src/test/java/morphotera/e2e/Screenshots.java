@@ -116,10 +116,7 @@ class Screenshots {
             adviser.choice("Crumbs", "Air-dry").click();
             adviser.button("Done, start the clock").click();
             adviser.page.waitForTimeout(3000);
-            adviser.page
-                    .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Fell now"))
-                    .first()
-                    .click();
+            adviser.touchCrumb(1);
             adviser.heading("Note what fell").scrollIntoViewIfNeeded();
             keep(adviser, "phone-bench");
             openField(adviser, "Church Piece");
@@ -141,7 +138,7 @@ class Screenshots {
             adviser.choice("Crumbs", "Air-dry").click();
             adviser.page.getByLabel("Step 2 of 2").click();
             for (int crumb = 1; crumb <= 5; crumb++) {
-                adviser.choice("Crumb " + crumb + " fell apart", "never").click();
+                adviser.crumb(crumb, "never");
             }
             adviser.page
                     .getByLabel("Was each that is left pressed, and every stone struck out?")

@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Somebody at a browser, whose faults and requests to anywhere else are written down. */
 final class Visitor implements AutoCloseable {
@@ -141,6 +142,20 @@ final class Visitor implements AutoCloseable {
                 .getByRole(
                         AriaRole.RADIO,
                         new Locator.GetByRoleOptions().setName(step).setExact(true));
+    }
+
+    /** A crumb in the dish, touched: as it falls, or to say of it what it did. */
+    void touchCrumb(int crumb) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^Crumb " + crumb + "(:|$)")))
+                .click();
+    }
+
+    /** A crumb touched, and what it did. */
+    void crumb(int crumb, String fell) {
+        touchCrumb(crumb);
+        choice("Crumb " + crumb + " fell apart", fell).click();
     }
 
     /** Everything that has been sent is with the server. */
