@@ -12,6 +12,9 @@ const Measure = lazy(() => import('./measure/Measure').then(({ Measure: page }) 
 const NewField = lazy(() => import('./scout/NewField').then(({ NewField: page }) => ({ default: page })));
 const Read = lazy(() => import('./read/Read').then(({ Read: page }) => ({ default: page })));
 const Scout = lazy(() => import('./scout/Scout').then(({ Scout: page }) => ({ default: page })));
+const FieldGuide = lazy(() => import('./learn/FieldGuide'));
+const FieldCards = lazy(() => import('./learn/FieldCards'));
+const KitChartsPage = lazy(() => import('./measure/charts/KitChartsPage'));
 const MethodPage = lazy(() => import('./learn/MethodPage'));
 const AccountPage = lazy(() => import('./people/AccountPage'));
 const YardsticksPage = lazy(() => import('./read/yardsticks/YardsticksPage'));
@@ -35,7 +38,9 @@ export function App() {
               <Route path="/fields/:fieldId/visits/:visitId/read" element={<Read />} />
               <Route path="/fields/:fieldId/visits/:visitId/decide" element={<Decide />} />
               <Route path="/fields/:fieldId/visits/:visitId/follow" element={<Follow />} />
-              <Route path="/methods" element={<MethodPage />} />
+              <Route path="/methods" element={<FieldGuide />} />
+              <Route path="/kit-charts" element={<KitChartsPage />} />
+              <Route path="/field-cards" element={<FieldCards />} />
               <Route path="/methods/:methodId" element={<MethodPage />} />
               <Route path="/yardsticks" element={<YardsticksPage />} />
               <Route path="/prices" element={<PricesPage />} />

@@ -11,6 +11,7 @@ export const keys = {
   remedies: ['remedies'] as const,
   clocks: ['clocks'] as const,
   devices: ['devices'] as const,
+  kitCharts: ['kit-charts'] as const,
   field: (id: string) => ['field', id] as const,
   visits: (fieldId: string) => ['field', fieldId, 'visits'] as const,
   interventions: (fieldId: string) => ['field', fieldId, 'interventions'] as const,
@@ -32,5 +33,6 @@ export const keys = {
   kit: (asked: string) => ['kit', asked] as const,
   templates: ['templates'] as const,
   gate: (fieldId: string, asked: string) => ['field', fieldId, 'gate', asked] as const,
+  search: (words: string) => ['search', words] as const,
   evaluation: (method: string, body: string) => ['evaluation', method, body] as const,
 };

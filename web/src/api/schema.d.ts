@@ -996,6 +996,22 @@ export interface paths {
         patch: operations["patch_1"];
         trace?: never;
     };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -3638,6 +3654,7 @@ export interface components {
             besides: components["schemas"]["morphotera.measure.Description.Beside"][];
             cautions: string[];
             checks: components["schemas"]["morphotera.measure.Description.Check"][];
+            curves: string[];
             /** @enum {string} */
             day: "any" | "moist-soil" | "unfrozen" | "not-dry";
             fields: components["schemas"]["morphotera.measure.Entry"][];
@@ -4301,6 +4318,21 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+        };
+        "morphotera.app.season.SearchMapper.Found": {
+            /** Format: date */
+            day: string | null;
+            field: string;
+            /** Format: uuid */
+            fieldId: string;
+            holding: string;
+            kind: string;
+            method: string | null;
+            /** Format: uuid */
+            spotId: string | null;
+            /** Format: uuid */
+            visitId: string | null;
+            words: string | null;
         };
         "morphotera.app.season.Season.FieldCard": {
             /** @enum {string|null} */
@@ -6976,6 +7008,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.land.Sample"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query: {
+                words: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.season.SearchMapper.Found"][];
                 };
             };
         };

@@ -4,12 +4,14 @@ import { api, take } from './client';
 import { keys } from './keys';
 import type { Method, WholeVisit } from './types';
 
-/** The methods as they describe themselves; they do not change while the product runs. */
+const HOUR_MS = 3_600_000;
+
+/** The methods as they describe themselves; a newer product may say more, so they are asked for again now and then. */
 export function useMethods() {
   return useQuery({
     queryKey: keys.methods,
     queryFn: ({ signal }) => take(api.GET('/api/methods', { signal })) as Promise<Method[]>,
-    staleTime: Number.POSITIVE_INFINITY,
+    staleTime: HOUR_MS,
   });
 }
 

@@ -19,6 +19,10 @@ describe('what an older page kept', () => {
     expect(withWhatIsNew(['field', 'f', 'trend', 'z'], { visits: [] })).toEqual({ visits: [], bands: [] });
   });
 
+  test('a method of before it named its curves has none', () => {
+    expect(withWhatIsNew(['methods'], [{ id: 'smell' }])).toEqual([{ id: 'smell', curves: [] }]);
+  });
+
   test('keeps what is there, and lists as they are', () => {
     const kept = { id: 'f', samples: [{ id: 's' }] };
     expect(withWhatIsNew(['field', 'f'], kept)).toEqual(kept);

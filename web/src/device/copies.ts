@@ -40,6 +40,8 @@ export function withWhatIsNew(queryKey: readonly unknown[], data: unknown): unkn
   const field = (one: object) => ({ samples: [], ...one });
   const whole = queryKey.length === 2;
   if (queryKey[0] === 'field' && queryKey[2] === 'trend' && isObject(data)) return { bands: [], ...data };
+  if (queryKey[0] === 'methods' && Array.isArray(data))
+    return data.map((one: object) => ({ curves: [], ...one }));
   if (whole && queryKey[0] === 'field' && isObject(data)) return field(data);
   if (whole && queryKey[0] === 'visit' && isObject(data) && isObject(data.field)) {
     return { photographs: [], ...data, field: field(data.field) };

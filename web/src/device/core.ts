@@ -29,7 +29,8 @@ export type CoreFunction =
   | 'section'
   | 'causes'
   | 'change'
-  | 'planRunSheet';
+  | 'planRunSheet'
+  | 'readChart';
 
 /** Asks the core; a refusal comes back as the API's problem, thrown by whoever takes it. */
 export function askCore(name: CoreFunction, ...given: unknown[]): Promise<unknown> {

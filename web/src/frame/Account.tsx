@@ -60,10 +60,13 @@ export function Account() {
               Password and devices
             </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/methods')}>
-              Methods
+              Field guide
             </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/yardsticks')}>
               Yardsticks
+            </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/kit-charts')}>
+              Kit charts
             </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/prices')}>
               Prices

@@ -17,6 +17,7 @@ import { Account } from './Account';
 import { Again } from './Again';
 import { PlaceLine } from './PlaceLine';
 import { type Place, pathOf, usePlace, VERBS, type Verb } from './place';
+import { Search } from './Search';
 import { Shortcuts } from './Shortcuts';
 import { VerbMark } from './VerbMark';
 
@@ -53,6 +54,7 @@ export function Frame({ children }: { children: ReactNode }) {
               <Dock compact />
             </span>
             <SendState />
+            <Search />
             <Account />
           </div>
         </div>

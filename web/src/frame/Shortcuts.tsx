@@ -16,6 +16,7 @@ const ALL: [string, string][] = [
   ['[  ]', 'spot before, spot after'],
   [',  .', 'method before, method after'],
   ['t', 'start or mark the clock in hand'],
+  ['/', 'find a field, a spot, a test, a visit, a word'],
   ['?', 'this list'],
 ];
 

@@ -21,7 +21,7 @@ it('without a visit there is only scouting, and without a field the season', () 
 it('every page has a name', () => {
   expect(['/', '/methods/ph', '/account', '/new-field', '/people'].map(pageOf)).toEqual([
     'The season',
-    'Methods',
+    'Field guide',
     'Your account',
     'A new field',
     'People of the practice',

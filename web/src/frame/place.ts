@@ -15,7 +15,9 @@ export function placeOf(path: string): Place {
 
 const PAGES: Record<string, string> = {
   'new-field': 'A new field',
-  methods: 'Methods',
+  methods: 'Field guide',
+  'field-cards': 'Field cards',
+  'kit-charts': 'Kit charts',
   people: 'People of the practice',
   yardsticks: 'Yardsticks',
   prices: 'Prices',

@@ -1,10 +1,12 @@
-import { Link, useParams } from 'react-router';
+import { Link, Navigate, useParams } from 'react-router';
 import type { Method } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { waitText } from '../ground/format';
 import { Show } from '../ground/State';
 import { useDrawing } from '../measure/drawings';
 import { Scene } from '../measure/drawings/Scene';
+import { CurvesOf } from './CurvesOf';
+import { Scales } from './Scales';
 
 /** What a value asks of the day, by the method's kind of day. */
 const NEEDS: Record<string, string> = {
@@ -13,7 +15,14 @@ const NEEDS: Record<string, string> = {
   'not-dry': 'needs soil that is not dry',
 };
 
-/** A method as it describes itself: what, why, how, gear, cautions, grade, source. */
+/** What the grade of a method's evidence means. */
+const GRADES: Record<string, string> = {
+  A: 'a published standard with published limits',
+  B: 'a widely used field rule',
+  C: 'a heuristic that others dispute, never in a field’s score',
+};
+
+/** A method as it describes itself: what, why, how, gear, cautions, scales, curves, grade, source. */
 export default function MethodPage() {
   const { methodId } = useParams();
   const methods = useMethods();
@@ -21,50 +30,26 @@ export default function MethodPage() {
     <Show of={methods}>
       {(all) => {
         const method = all.find((one) => one.id === methodId);
-        return method ? <One method={method} /> : <All methods={all} />;
+        return method ? <One method={method} /> : <Navigate to="/methods" replace />;
       }}
     </Show>
   );
 }
 
-function All({ methods }: { methods: Method[] }) {
-  return (
-    <div className="max-w-[46rem]">
-      <h1>Methods</h1>
-      <ul className="mt-4">
-        {methods.map((method) => (
-          <li key={method.id} className="border-t border-rule">
-            <Link to={`/methods/${method.id}`} className="grid min-h-14 grid-cols-[1fr_auto] gap-x-4 py-3">
-              <span>
-                <span className="block font-semibold">{method.name}</span>
-                <span className="text-faded">{method.purpose}</span>
-              </span>
-              <span className="text-faded">
-                {method.group}, grade {method.grade}
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
 function One({ method }: { method: Method }) {
-  const drawing = useDrawing(method.id);
-  const first = method.variants[0]?.steps.find((step) => step.entry.length > 0);
   return (
-    <article className="grid max-w-[68rem] gap-x-12 gap-y-8 wide:grid-cols-2">
+    <article className="grid max-w-[72rem] gap-x-12 gap-y-8 wide:grid-cols-[5fr_6fr]">
       <header className="wide:col-span-2">
         <p>
           <Link to="/methods" className="link">
-            All methods
+            Field guide
           </Link>
+          <span className="text-faded"> · {method.group}</span>
         </p>
         <h1 className="mt-2">{method.name}</h1>
         <p className="mt-1 text-lg">{method.purpose}</p>
       </header>
-      <div className="grid content-start gap-5">
+      <div className="grid content-start gap-6">
         <p className="text-lg">{method.about}</p>
         {method.cautions.length > 0 && (
           <section aria-label="Cautions" className="border-l-4 border-warn pl-3">
@@ -72,11 +57,6 @@ function One({ method }: { method: Method }) {
               <p key={caution}>{caution}</p>
             ))}
           </section>
-        )}
-        {drawing && first && (
-          <div className="max-w-md">
-            <Scene drawing={drawing} step={first.id} values={{}} />
-          </div>
         )}
         <section>
           <h2>Gear</h2>
@@ -110,36 +90,23 @@ function One({ method }: { method: Method }) {
             ))}
           </dl>
         </section>
+        <CurvesOf keys={method.curves} />
         <p className="text-faded">
-          {method.source}. Evidence grade {method.grade}; group {method.group}.
+          {method.source}. Evidence grade {method.grade}: {GRADES[method.grade]}.
           {method.onTheDay &&
             ' Outside its days, what needs the day is kept and is no evidence; the rest of the reading counts.'}
         </p>
+        <p>
+          <Link to={`/field-cards?test=${method.id}`} className="button">
+            Print its field card
+          </Link>
+        </p>
       </div>
-      <div className="grid content-start gap-6">
+      <div className="grid content-start gap-8">
         {method.variants.map((variant) => (
-          <section key={variant.id}>
-            <h2>{variant.name}</h2>
-            <ol className="mt-1">
-              {variant.steps.map((step, i) => (
-                <li key={step.id} className="grid grid-cols-[1.8rem_1fr] border-t border-rule py-2.5">
-                  <span className="num text-faded">{i + 1}</span>
-                  <span>
-                    <span className="font-medium">{step.title}</span>
-                    <span className="block">{step.how}</span>
-                    <span className="block text-sm text-faded">
-                      {step.handsOnS > 0 && `${waitText(step.handsOnS)} of hands`}
-                      {step.when !== 'field' &&
-                        `${step.handsOnS > 0 ? ', ' : ''}${step.when.replace('-', ' ')}`}
-                      {step.wait &&
-                        `; then ${step.wait.watched ? 'watch' : 'wait'} ${waitText(step.wait.minS)} to ${waitText(step.wait.maxS)}`}
-                    </span>
-                  </span>
-                </li>
-              ))}
-            </ol>
-          </section>
+          <Way key={variant.id} method={method} variant={variant} />
         ))}
+        <Scales method={method} />
         <section>
           <h2>Before it counts</h2>
           <ul className="mt-1 list-disc pl-5">
@@ -150,5 +117,37 @@ function One({ method }: { method: Method }) {
         </section>
       </div>
     </article>
+  );
+}
+
+function Way({ method, variant }: { method: Method; variant: Method['variants'][number] }) {
+  const drawing = useDrawing(method.id);
+  return (
+    <section>
+      <h2>{variant.name}</h2>
+      <ol className="mt-1">
+        {variant.steps.map((step, i) => (
+          <li
+            key={step.id}
+            className="grid grid-cols-[1.6rem_1fr] gap-x-3 border-t border-rule py-2.5 desk:grid-cols-[1.6rem_10.5rem_1fr]"
+          >
+            <span className="num text-faded">{i + 1}</span>
+            <span className="aspect-[36/20] max-desk:col-start-2">
+              {drawing && <Scene drawing={drawing} step={step.id} values={{}} />}
+            </span>
+            <span className="max-desk:col-start-2">
+              <span className="font-medium">{step.title}</span>
+              <span className="block">{step.how}</span>
+              <span className="block text-sm text-faded">
+                {step.handsOnS > 0 && `${waitText(step.handsOnS)} of hands`}
+                {step.when !== 'field' && `${step.handsOnS > 0 ? ', ' : ''}${step.when.replace('-', ' ')}`}
+                {step.wait &&
+                  `; then ${step.wait.watched ? 'watch' : 'wait'} ${waitText(step.wait.minS)} to ${waitText(step.wait.maxS)}`}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }

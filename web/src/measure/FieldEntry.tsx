@@ -8,6 +8,7 @@ import { TextField } from '../ground/TextField';
 import * as time from '../ground/time';
 import { Words } from '../ground/Words';
 import { yesNo } from '../ground/yesNo';
+import { FromChart } from './charts/FromChart';
 import { isEmpty, minutesSince, startValues, type Values } from './draft';
 import { entryOf } from './entries';
 import { type EntryProps, optionsOf } from './entry';
@@ -36,6 +37,11 @@ export function FieldEntry(props: EntryProps) {
   if (Own) return <Own {...props} />;
   const Part = PARTS[field.part];
   if (Part && (field.part !== 'count' || field.kind === 'number')) return <Part {...props} />;
+  /** By a chart mostly the field alone; where a reading keeps its chart, that too. */
+  const takeChart = (values: Values) => {
+    if (Object.keys(values).length === 1) onChange(values[field.key]);
+    else props.keep({ values: { ...props.draft.values, ...values } });
+  };
   const label =
     field.required || field.preset !== null ? field.label : `${field.label}${inRow ? '' : ', if known'}`;
   switch (field.kind) {
@@ -52,19 +58,23 @@ export function FieldEntry(props: EntryProps) {
             big
           />
           <FromProbe unit={field.unit} method={method.id} onTake={onChange} />
+          <FromChart method={method.id} field={field} onTake={takeChart} />
         </div>
       );
     case 'choice':
       return (
-        <Choice
-          label={label}
-          options={optionsOf(method, field)}
-          value={(value as string | undefined) ?? (field.preset as string | null)}
-          onChange={onChange}
-          error={errorAt(path)}
-          hint={field.hint}
-          optional={!field.required && field.preset === null}
-        />
+        <div className="grid content-start">
+          <Choice
+            label={label}
+            options={optionsOf(method, field)}
+            value={(value as string | undefined) ?? (field.preset as string | null)}
+            onChange={onChange}
+            error={errorAt(path)}
+            hint={field.hint}
+            optional={!field.required && field.preset === null}
+          />
+          <FromChart method={method.id} field={field} onTake={takeChart} />
+        </div>
       );
     case 'text':
       return (

@@ -12,7 +12,7 @@ export default {
         <>
           <Ground y={76} />
           <Hole x={108} ground={76} w={144} h={90} rough water={30} />
-          <Spade x={78} y={78} turn={-24} long={104} />
+          <Spade x={76} y={92} turn={-20} long={88} />
           <Span x={108} y={176} length={144} says="" />
           <Says x={262} y={182}>
             300 mm

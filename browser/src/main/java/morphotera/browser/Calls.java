@@ -16,6 +16,7 @@ import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.ground.Tree;
 import morphotera.measure.Bench;
+import morphotera.measure.ColourChart;
 import morphotera.measure.Known;
 import morphotera.measure.Method;
 import morphotera.measure.Site;
@@ -86,6 +87,31 @@ public final class Calls {
                 return problem;
             }
         });
+    }
+
+    /** @param body a chart's {@code steps}, and how it is read: {@code step}, {@code between} and {@code share}, or {@code colour} */
+    public static String readChart(String body) {
+        return answer(body, in -> {
+            List<ColourChart.Step> steps = new ArrayList<>();
+            for (Object one : (List<?>) in.get("steps")) {
+                Map<?, ?> step = (Map<?, ?>) one;
+                steps.add(new ColourChart.Step(
+                        ((Number) step.get("value")).doubleValue(), (String) step.get("label"), (String)
+                                step.get("swatch")));
+            }
+            ColourChart.Read read = ColourChart.of(steps)
+                    .read(
+                            whole(in.get("step")),
+                            whole(in.get("between")),
+                            in.get("share") == null ? null : ((Number) in.get("share")).doubleValue(),
+                            (String) in.get("colour"));
+            return Trees.of(
+                    "value", read.value(), "between", read.between(), "share", read.share(), "offBy", read.offBy());
+        });
+    }
+
+    private static Integer whole(Object number) {
+        return number == null ? null : ((Number) number).intValue();
     }
 
     /** What covers the ground on a picture, and each pixel looked at by its kind: a digit, in rows. */

@@ -49,6 +49,11 @@ public final class Exports {
         return Calls.readUnit(body);
     }
 
+    @JSExport
+    public static String readChart(String body) {
+        return Calls.readChart(body);
+    }
+
     /** @param rgba a canvas's pixels, red in the lowest byte, as they lie there */
     @JSExport
     public static String cover(@JSByRef int[] rgba, int width, int height, String asked) {

@@ -85,6 +85,22 @@ public record ColourChart(List<Step> steps) {
         }
     }
 
+    /** By a step, by a share of the way between two (half where it is not said), or by a colour: one of the three. */
+    public Read read(
+            @Nullable Integer step, @Nullable Integer between, @Nullable Double share, @Nullable String colour) {
+        int ways = (step == null ? 0 : 1) + (between == null ? 0 : 1) + (colour == null ? 0 : 1);
+        if (ways != 1) {
+            throw refused(
+                    "",
+                    ways == 0 ? "missing" : "one-of",
+                    "A chart is read by a step, between two, or by a colour: one of the three.");
+        }
+        if (step != null) {
+            return step(step);
+        }
+        return colour == null ? between(between, share == null ? 0.5 : share) : colour(colour);
+    }
+
     public Read step(int step) {
         if (step < 0 || step >= steps.size()) {
             throw refused("/step", "out-of-range", "The chart has steps 0 to " + (steps.size() - 1) + ".");

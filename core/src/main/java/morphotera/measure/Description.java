@@ -15,6 +15,7 @@ import morphotera.ground.Nullable;
  * @param variants the ways to do it; the first is the usual one
  * @param checks asked before a reading counts
  * @param results what comes of it, with the formula in words, for "why"
+ * @param curves of the yardstick, those that its scores are read from
  * @param words templates for every reason and flag code of this method
  */
 public record Description(
@@ -33,6 +34,7 @@ public record Description(
         List<Entry> fields,
         List<Check> checks,
         List<Result> results,
+        List<String> curves,
         String source,
         Map<String, String> words) {
 
@@ -119,6 +121,7 @@ public record Description(
         private List<Entry> fields = List.of();
         private List<Check> checks = List.of();
         private List<Result> results = List.of();
+        private List<String> curves = List.of();
         private String source;
         private Map<String, String> words = Map.of();
 
@@ -197,6 +200,11 @@ public record Description(
             return this;
         }
 
+        public Builder curves(String... keys) {
+            curves = List.of(keys);
+            return this;
+        }
+
         public Builder source(String says) {
             source = says;
             return this;
@@ -210,7 +218,7 @@ public record Description(
         public Description build() {
             return new Description(
                     id, name, purpose, group, grade, day, judged, ofSamples, about, gear, cautions, variants, fields,
-                    checks, results, source, words);
+                    checks, results, curves, source, words);
         }
     }
 }

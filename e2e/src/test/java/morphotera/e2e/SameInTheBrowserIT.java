@@ -76,6 +76,26 @@ class SameInTheBrowserIT {
     }
 
     @Test
+    void a_kits_chart_is_read_alike_by_step_between_and_colour_and_off_it() {
+        String steps = "{\"steps\":[{\"value\":4,\"label\":\"sour\",\"swatch\":\"#C9702F\"},"
+                + "{\"value\":5,\"label\":null,\"swatch\":\"#D2A43A\"},{\"value\":8,\"label\":null,\"swatch\":\"#2D6577\"}],";
+        List<String> calls = List.of(
+                steps + "\"step\":2}",
+                steps + "\"between\":0,\"share\":0.3}",
+                steps + "\"colour\":\"#CE8A34\"}",
+                steps + "\"colour\":\"#FFFFFF\"}",
+                steps + "\"step\":1,\"colour\":\"#CE8A34\"}",
+                "{\"steps\":[{\"value\":4,\"label\":null,\"swatch\":\"#C9702F\"}],\"step\":0}");
+        List<String> there = inBrowser("readChart", calls.stream().map(List::of).toList());
+        for (int i = 0; i < calls.size(); i++) {
+            assertThat(differences(calls.get(i), Calls.readChart(calls.get(i)), there.get(i)))
+                    .isEmpty();
+        }
+        assertThat(there.get(0)).contains("8");
+        assertThat(there.get(3)).contains("off-the-chart");
+    }
+
+    @Test
     void a_reading_comes_out_in_the_browser_as_the_server_answers() {
         List<String> differ = new ArrayList<>();
         for (Corpus.Case one : Corpus.of(62)) {

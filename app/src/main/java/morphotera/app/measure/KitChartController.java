@@ -71,27 +71,10 @@ class KitChartController {
             @Nullable Integer step,
             @Nullable Integer between,
             @Nullable Double share,
-            @Nullable String colour) implements Checked {
-        @Override
-        public void check(Findings findings) {
-            int ways = (step == null ? 0 : 1) + (between == null ? 0 : 1) + (colour == null ? 0 : 1);
-            if (ways != 1) {
-                findings.refuse(
-                        "",
-                        ways == 0 ? "missing" : "one-of",
-                        "A chart is read by a step, between two, or by a colour: one of the three.");
-            }
-        }
-    }
+            @Nullable String colour) {}
 
     @PostMapping("/api/kit-charts/{id}/read")
     ColourChart.Read read(@PathVariable UUID id, @RequestBody ReadBody body) {
-        ColourChart chart = charts.colours(Viewer.current(), id);
-        if (body.step() != null) {
-            return chart.step(body.step());
-        }
-        return body.colour() != null
-                ? chart.colour(body.colour())
-                : chart.between(body.between(), body.share() == null ? 0.5 : body.share());
+        return charts.colours(Viewer.current(), id).read(body.step(), body.between(), body.share(), body.colour());
     }
 }

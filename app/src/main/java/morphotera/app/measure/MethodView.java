@@ -36,6 +36,7 @@ record MethodView(
         List<Result> results,
         List<Description.Beside> besides,
         List<ValidDays> validDays,
+        List<String> curves,
         String source,
         Map<String, String> words) {
 
@@ -103,6 +104,7 @@ record MethodView(
                 method.results(),
                 of.besides(),
                 method.day() == Day.MOIST_SOIL ? ValidDays.all() : List.of(),
+                method.curves(),
                 method.source(),
                 method.words());
     }

@@ -81,6 +81,7 @@ final class DrainDown implements Method {
                             .onTheDay(),
                     Result.number("dropRate", "First fall", "mm/h", "fall ÷ hours")
                             .onTheDay())
+            .curves("drain-hours", "drain-quick")
             .source("Percolation of a shallow hole by its falling head (van Hoorn 1979); limits are field rules")
             .words(Map.ofEntries(
                     entry("watched", "Empty after {hours} h."),

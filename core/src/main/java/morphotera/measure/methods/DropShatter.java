@@ -75,6 +75,7 @@ final class DropShatter implements Method {
                             .onTheDay(),
                     Result.number("meanPiece", "Mean piece", "mm", "Σ share × middle of the size ÷ 100")
                             .onTheDay())
+            .curves("drop-shatter")
             .source("Drop tests of clods after Marshall and Quirk 1950; limits are field rules")
             .words(Map.ofEntries(
                     entry("fine", "{fine:0} % under 20 mm; the mean piece is {mean:0} mm."),

@@ -75,6 +75,7 @@ final class Earthworms implements Method {
                             .onTheDay(),
                     Result.words("kinds", "Kinds seen", "of surface, soil, deep", List.of("surface", "soil", "deep"))
                             .onTheDay())
+            .curves("earthworms")
             .source("Hand sorting of a block; limits by use are field rules")
             .words(Map.ofEntries(
                     entry("count", "{block} in a block of 20 cm, {square:0} in a square metre."),

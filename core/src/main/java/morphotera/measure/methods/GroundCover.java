@@ -92,6 +92,7 @@ final class GroundCover implements Method {
                             "%",
                             "living + litter, with half of the stone where it is 30 % or more"),
                     Result.number("bare", "Bare", "%", "bare points"))
+            .curves("ground-cover")
             .source("Point counts under a line after Levy and Madden 1933; limits after Lang and McCaffrey 1984")
             .words(Map.ofEntries(
                     entry("covered", "{live:0} % living and {litter:0} % litter."),

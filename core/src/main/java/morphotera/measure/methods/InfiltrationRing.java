@@ -139,6 +139,7 @@ final class InfiltrationRing implements Method {
                             .onTheDay(),
                     Result.number("fieldK", "Soil's own rate", "mm/h", "steady rate ÷ (H ÷ L + 1 ÷ (α × L) + 1)")
                             .onTheDay())
+            .curves("infiltration")
             .source(
                     "Philip 1957; Reynolds and Elrick 1990; alpha by texture and structure after Elrick and Reynolds 1992")
             .words(Map.ofEntries(

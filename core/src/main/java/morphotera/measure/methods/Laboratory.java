@@ -137,6 +137,7 @@ final class Laboratory implements Method {
                     Result.number("kScore", "Potassium", "score", "curve on exchangeable potassium"),
                     Result.number("lowest", "Lowest nutrient", "score", "the lowest of phosphorus and potassium"),
                     Result.number("microbialShare", "Of carbon in microbes", "%", "microbial ÷ organic carbon"))
+            .curves("ph", "salinity", "phosphorus", "potassium", "sodicity", "carbon-to-clay")
             .source("Prout et al. 2021 for carbon to clay; van Bemmelen's 1.724 for carbon in organic matter")
             .words(Map.ofEntries(
                     entry("carbon", "Organic carbon {carbon:2} % at 1.724 to one; in some soils rather 2.0."),

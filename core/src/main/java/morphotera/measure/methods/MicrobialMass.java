@@ -53,6 +53,7 @@ final class MicrobialMass implements Method {
                             .preset(false))
             .checks(new Description.Check("window", "Was it read within two minutes of the last drop?"))
             .results(Result.number("microgramsCPerG", "Microbial carbon", "µg/g", "as read"))
+            .curves("microbial-mass")
             .source("Card readings of a shaken extract; limits are a practitioner's heuristic")
             .words(Map.ofEntries(
                     entry("read", "{mass:0} µg C in a gram of soil."),

@@ -139,6 +139,7 @@ final class Penetration implements Method {
                             .onTheDay(),
                     Result.yesNo("hardTop", "Hard from the top", "the limit is met above 15 cm")
                             .onTheDay())
+            .curves("penetration")
             .source("Limit after Taylor, Roberson and Parker 1966")
             .words(Map.ofEntries(
                     entry("limit-met", "The mean meets the root limit at {depth} cm."),

@@ -169,6 +169,7 @@ final class PercolationHole implements Method {
                                     "by the fall in a standard hole: under 10, 25, to 100, over",
                                     PLANTING)
                             .onTheDay())
+            .curves("rain-garden", "percolation")
             .source("van Hoorn 1979, inverse auger hole; viscosity of water by the Vogel form (Likhachev 2003)")
             .words(Map.ofEntries(
                     entry("steady-plateau", "Steady from interval {from:0} on: {k} mm/h within 20 %."),

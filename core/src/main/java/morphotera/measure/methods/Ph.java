@@ -120,6 +120,7 @@ final class Ph implements Method {
                     Result.number("topsoilCacl2", "Topsoil, in CaCl₂", "pH", "topsoil − offset"),
                     Result.number("subsoilCacl2", "Subsoil, in CaCl₂", "pH", "subsoil − offset"),
                     Result.number("subsoilScore", "Subsoil's score", "score", "the same curve on the subsoil"))
+            .curves("ph")
             .source("Glass electrode in 1:5 suspension; card readings after the maker's printed colours")
             .words(Map.ofEntries(
                     entry("in-water", "Topsoil {topsoil} in water."),

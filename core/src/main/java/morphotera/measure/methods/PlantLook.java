@@ -137,6 +137,7 @@ final class PlantLook implements Method {
                             .each(),
                     Result.word("leaf", "Leaf", "as seen", LEAVES),
                     Result.word("shortage", "Usual shortage", "named by the leaf", SHORTAGES))
+            .curves("green", "dead", "legume", "weeds", "species")
             .source("Stand and leaf by eye; shortages after common leaf guides (Bergmann 1992)")
             .words(Map.ofEntries(
                     entry("parts", "Mean of {n:0} parts, from {lowest:0} to {highest:0}."),

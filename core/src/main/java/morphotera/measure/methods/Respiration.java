@@ -99,6 +99,7 @@ final class Respiration implements Method {
             .results(Result.number(
                             "at20C", "At 20 °C", "mg CO2-C per kg and day", "value × 2^((20 − jar) ÷ 10) × 24 ÷ hours")
                     .onTheDay())
+            .curves("respiration")
             .source(
                     "Basal respiration with a temperature quotient of two (van 't Hoff 1884); rewetting burst after Birch 1958")
             .words(Map.ofEntries(

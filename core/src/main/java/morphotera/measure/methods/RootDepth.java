@@ -100,6 +100,7 @@ final class RootDepth implements Method {
                     Result.yesNo("sharpEdge", "Roots end flat", "seen"),
                     Result.yesNo("bent", "Taproots bent", "seen"),
                     Result.yesNo("nodulesMissing", "Legume without nodules", "seen"))
+            .curves("root-ratio")
             .source(
                     "Rooting depths by crop after common field guides; the share of four fifths after Gale and Grigal 1987")
             .words(Map.ofEntries(

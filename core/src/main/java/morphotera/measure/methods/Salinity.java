@@ -129,6 +129,7 @@ final class Salinity implements Method {
                     Result.word("salinityClass", "Class", "under 2, 4, 8, 16 dS/m as paste", CLASSES),
                     Result.number("nitrateNAtMost", "Nitrate nitrogen, at most", "mg/kg", "140 × EC at 25 °C"),
                     Result.number("relativeYield", "Yield of this crop", "%", "100 − b × (paste − a)"))
+            .curves("salinity")
             .source("Slavich and Petterson 1993; Franzen 2003; Maas and Hoffman 1977")
             .words(Map.ofEntries(
                     entry("paste", "As saturated paste {ece:2} dS/m: {class}."),

@@ -58,6 +58,7 @@ final class Sap implements Method {
                     Result.number("phScore", "pH", "score", "curve on the distance from 6.4"),
                     Result.number("ecScore", "Salts", "score", "curve on mS/cm"),
                     Result.word("plant", "Of", "as picked", List.of("crop", "weed")))
+            .curves("brix", "sap-ph", "sap-ec")
             .source("A practitioner's heuristic")
             .words(Map.ofEntries(
                     entry("no-score", "Shown and not scored as a whole: compare crop and weed of one spot.")))

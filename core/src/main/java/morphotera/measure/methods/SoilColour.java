@@ -51,6 +51,7 @@ final class SoilColour implements Method {
             .fields(colour("field", "Field"), colour("reference", "Reference"))
             .checks(new Description.Check("same-soil", "Is the reference the same soil, undisturbed and not manured?"))
             .results(Result.number("paler", "Paler by", "value", "field value − reference value"))
+            .curves("paler")
             .source("Colour value as a sign of organic matter after Alexander 1969")
             .words(Map.ofEntries(
                     entry("paler", "Paler than the reference by {steps} steps."),

@@ -65,6 +65,7 @@ final class SurfaceLife implements Method {
                             .onTheDay(),
                     Result.number("perM2", "In a square metre", "per m²", "all ÷ area of the quadrat")
                             .onTheDay())
+            .curves("surface-life")
             .source("Quadrat counts; limits are field rules")
             .words(Map.ofEntries(entry("kinds", "{kinds:0} kinds, {all:0} animals.")))
             .build();

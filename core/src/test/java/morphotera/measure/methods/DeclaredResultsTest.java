@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import morphotera.Tables;
+import morphotera.measure.Curves;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Method;
 import morphotera.measure.Result;
@@ -36,6 +37,26 @@ class DeclaredResultsTest {
             }
             got.words().forEach((key, value) -> isDeclared(declared(method, key), value));
         }
+    }
+
+    @ParameterizedTest
+    @MethodSource("methods")
+    void a_score_read_from_a_curve_is_read_from_one_that_the_method_names(Method method) {
+        List<String> named = method.description().curves();
+        assertThat(Tables.YARDSTICK.curves().keySet().stream().map(DeclaredResultsTest::plain))
+                .containsAll(named);
+        for (Map<String, Object> known : CONTEXTS) {
+            Curves.Placed placed = Tables.evaluate(method.id(), known, GoodReadings.of(method.id()))
+                    .placed();
+            if (placed != null) {
+                assertThat(named).contains(plain(placed.curve()));
+            }
+        }
+    }
+
+    /** Without what it is narrowed to. */
+    private static String plain(String curve) {
+        return curve.replaceAll("@.*", "");
     }
 
     private static final List<Map<String, Object>> CONTEXTS = List.of(
