@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { sentencesInMine } from '../ground/myUnits';
 import { Failed, NoSignal, type Problem } from './problem';
 import type { paths } from './schema';
 
@@ -68,7 +69,7 @@ export async function take<T>(
   if (!got.response.ok) {
     throw new Failed(problemOf(got.response.status, got.error));
   }
-  return got.data as T;
+  return sentencesInMine(got.data as T);
 }
 
 export function problemOf(status: number, body: unknown): Problem {

@@ -1060,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["units"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions": {
         parameters: {
             query?: never;
@@ -3858,6 +3874,7 @@ export interface components {
             practiceId: string;
             /** @enum {string} */
             role: "owner" | "adviser" | "reader";
+            units: components["schemas"]["morphotera.app.people.Units"];
         };
         "morphotera.app.people.SessionController.NewPassword": {
             old: string;
@@ -3883,6 +3900,17 @@ export interface components {
             id: string;
             /** Format: date-time */
             seenAt: string;
+        };
+        "morphotera.app.people.Units": {
+            area: string | null;
+            conductivity: string | null;
+            depth: string | null;
+            dose: string | null;
+            length: string | null;
+            pressure: string | null;
+            rate: string | null;
+            temperature: string | null;
+            volume: string | null;
         };
         "morphotera.app.pictures.Photograph": {
             /** Format: int64 */
@@ -7138,6 +7166,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    units: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.people.Units"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.people.Units"];
+                };
             };
         };
     };

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Cause, Evidence, WholeVisit } from '../api/types';
 import { inSentence, show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 import { placeOf } from '../measure/place';
 
 /** Pixels for each unit of weight, the natural log of how many times likelier. */
@@ -136,5 +137,5 @@ function atSpots(piece: Evidence): string {
 function withUnit(value: number, unit: string | null): string {
   if (unit === 'share') return `${show(value * 100, 0)} %`;
   if (unit === 'score') return `score ${show(value, 0)}`;
-  return unit === 'pH' ? `pH ${show(value)}` : `${show(value)}${unit ? ` ${unit}` : ''}`;
+  return unit === 'pH' ? `pH ${show(value)}` : figure(value, unit);
 }

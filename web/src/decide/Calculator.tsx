@@ -5,6 +5,7 @@ import { refusals, sentence } from '../api/problem';
 import type { Cause, KnownValue, MethodField, Remedy, RemedyAnswer } from '../api/types';
 import { Choice } from '../ground/Choice';
 import { show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 import { NumberField } from '../ground/NumberField';
 import { useKept } from '../ground/useKept';
 import { Words } from '../ground/Words';
@@ -237,9 +238,7 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
       {last && (
         <p className="text-lg">
           {last.label}:{' '}
-          <strong className="num text-2xl">
-            {show(last.value, places(last.unit))} {last.unit}
-          </strong>
+          <strong className="num text-2xl">{figure(last.value, last.unit, places(last.unit))}</strong>
           {answer.ranges[last.key] && (
             <span className="text-faded">
               , nine times of ten between {show(answer.ranges[last.key]?.low, places(last.unit))} and{' '}
@@ -258,7 +257,7 @@ function Answer({ answer }: { answer: RemedyAnswer }) {
                 <span className="num block text-sm">{line.filled}</span>
               </th>
               <td className="num py-2 text-right whitespace-nowrap">
-                {show(line.value, places(line.unit))} {line.unit}
+                {figure(line.value, line.unit, places(line.unit))}
                 <Range answer={answer} line={line} />
               </td>
             </tr>

@@ -79,6 +79,8 @@ export async function takeAlong(queries: QueryClient, planned: string[]): Promis
   queries.setQueryData(keys.planning, await take(api.GET('/api/planning')));
   queries.setQueryData(keys.holdings, await take(api.GET('/api/holdings')));
   queries.setQueryData(keys.prices, await take(api.GET('/api/prices')));
+  queries.setQueryData(keys.kitCharts, await take(api.GET('/api/kit-charts')));
+  queries.setQueryData(keys.yardsticks, await take(api.GET('/api/yardsticks')));
   const openedLately = await db.copies
     .where('key')
     .startsWith('opened:')

@@ -3,6 +3,7 @@ import { problemOf } from '../api/client';
 import { keys } from '../api/keys';
 import { Failed, NoSignal } from '../api/problem';
 import type { FieldCopy, Reading, ReadingBody, WholeVisit } from '../api/types';
+import { sentencesInMine } from '../ground/myUnits';
 import { copyOf } from './copies';
 import { askCore, type CoreFunction } from './core';
 import { isCounted, type Parcel } from './parcel';
@@ -33,7 +34,7 @@ export function answered(said: unknown): unknown {
   if (problem?.status !== undefined && problem.code !== undefined) {
     throw new Failed(problemOf(problem.status, said));
   }
-  return said;
+  return sentencesInMine(said);
 }
 
 /** The copy of a field with what the page knows of its visits since, and with what was counted here and is not sent yet. */

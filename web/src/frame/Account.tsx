@@ -7,6 +7,7 @@ import { api, take } from '../api/client';
 import { removeDatabase } from '../device/database';
 import { parcels } from '../device/parcels';
 import { onChange } from '../device/words';
+import { hand, setHand } from '../ground/hand';
 import { leave, useMe } from '../people/session';
 import { Leaving } from './Leaving';
 
@@ -79,6 +80,12 @@ export function Account() {
                 People of the practice
               </DropdownMenu.Item>
             )}
+            <DropdownMenu.Item
+              className={ITEM}
+              onSelect={() => setHand(hand() === 'left' ? 'right' : 'left')}
+            >
+              Keys for the {hand() === 'left' ? 'right' : 'left'} hand
+            </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} onSelect={turnTheme}>
               Day or dusk colours
             </DropdownMenu.Item>

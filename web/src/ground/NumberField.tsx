@@ -1,4 +1,6 @@
-import { useId } from 'react';
+import { useCallback, useEffect, useId } from 'react';
+import { useKeypad } from './Keypad';
+import { keptAs, myUnit, sayMine, shownAs } from './myUnits';
 import { parse } from './units';
 
 type Props = {
@@ -14,13 +16,32 @@ type Props = {
 };
 
 /** A number with its unit on it; "3 1/2 in" and "90mm" are understood. */
-export function NumberField({ label, value, unit, onChange, error, hint, hideLabel, big }: Props) {
+export function NumberField({
+  label,
+  value: kept,
+  unit: keptUnit,
+  onChange: keep,
+  error,
+  hint,
+  hideLabel,
+  big,
+}: Props) {
+  // What is typed is in this person's unit and is kept with it.
+  const unit = myUnit(keptUnit);
+  const value = shownAs(kept, keptUnit);
+  const onChange = useCallback((typed: string) => keep(keptAs(typed, keptUnit)), [keep, keptUnit]);
   const id = useId();
-  const parsed = value.trim() === '' ? null : parse(value, unit);
+  const pad = useKeypad();
+  const mine = pad?.at === id;
+  // The keys go on with what stands in the field now.
+  useEffect(() => {
+    if (mine) pad?.take({ id, label, unit, value, onChange });
+  }, [mine, pad, id, label, unit, value, onChange]);
+  const parsed = kept.trim() === '' ? null : parse(kept, keptUnit);
   const fault = error ?? (parsed && !parsed.ok ? parsed.text : undefined);
   const turned =
     parsed?.ok && unit && /[a-z"°%/]/i.test(value) && !fault
-      ? `= ${Number(parsed.value.toPrecision(6))} ${unit}`
+      ? `= ${Number(parsed.value.toPrecision(6))} ${keptUnit}`
       : null;
   return (
     <div className="min-w-0">
@@ -32,9 +53,11 @@ export function NumberField({ label, value, unit, onChange, error, hint, hideLab
           id={id}
           className={`num w-full pr-14 ${big ? 'min-h-14 text-xl' : ''}`}
           type="text"
-          inputMode="decimal"
+          inputMode={pad ? 'none' : 'decimal'}
           autoComplete="off"
           value={value}
+          onFocus={() => pad?.take({ id, label, unit, value, onChange })}
+          onBlur={() => pad?.leave(id)}
           aria-invalid={fault ? true : undefined}
           aria-describedby={fault ? `${id}-fault` : hint ? `${id}-hint` : undefined}
           onChange={(event) => onChange(event.target.value)}
@@ -53,7 +76,7 @@ export function NumberField({ label, value, unit, onChange, error, hint, hideLab
       )}
       {!fault && hint && (
         <p id={`${id}-hint`} className="mt-1 text-sm text-faded">
-          {hint}
+          {sayMine(hint)}
         </p>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { parse } from './units';
 
@@ -41,4 +42,24 @@ it('a comma before three digits is asked about', () => {
   expect(parse('-12,500 mm', 'mm')).toMatchObject({ ok: false });
   expect(parse('1,5', 'mm')).toEqual({ ok: true, value: 1.5 });
   expect(parse('1.200', 'mm')).toEqual({ ok: true, value: 1.2 });
+});
+
+type Contract = {
+  post?: string;
+  body: { text: string; unit: string };
+  status: number;
+  expect?: { value: number };
+};
+
+it('what the core is held to is read alike here', () => {
+  const table = JSON.parse(
+    readFileSync('../core/src/test/resources/morphotera/worked-contracts.json', 'utf8'),
+  ) as Contract[];
+  const units = table.filter((one) => one.post === '/api/units/read');
+  expect(units.length).toBeGreaterThan(15);
+  for (const { body, status, expect: wanted } of units) {
+    const read = parse(body.text, body.unit);
+    expect(read.ok, body.text).toBe(status === 200);
+    if (read.ok && wanted) expect(read.value, body.text).toBeCloseTo(wanted.value, 9);
+  }
 });

@@ -31,10 +31,23 @@ type Props = {
   tried: boolean;
   onTry: () => void;
   onCount: (reading: Draft['values'], result: Evaluation | null) => Promise<void>;
+  onScore?: ((score: number | null) => void) | undefined;
 };
 
 /** The step to do now, its drawing and clock, the entry, the result as it is typed, and at the end the checks. */
-export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried, onTry, onCount }: Props) {
+export function AtWork({
+  whole,
+  spot,
+  method,
+  repeat,
+  draft,
+  keep,
+  forget,
+  tried,
+  onTry,
+  onCount,
+  onScore,
+}: Props) {
   const me = useMe();
   const steps = variantOf(draft, method)?.steps ?? [];
   const index = Math.max(
@@ -61,6 +74,8 @@ export function AtWork({ whole, spot, method, repeat, draft, keep, forget, tried
     faults.length === 0 && missing.length === 0,
     draft.corrects,
   );
+  const score = evaluation.data?.score ?? null;
+  useEffect(() => onScore?.(score), [score, onScore]);
   const found = [...faults, ...missing, ...refusals(evaluation.error)];
   const errorAt = (path: string) =>
     found.find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;

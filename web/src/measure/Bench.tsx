@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { newId } from '../api/ids';
 import type { Evaluation, Method, Reading, WholeVisit } from '../api/types';
@@ -13,13 +13,23 @@ import { Pictures } from './pictures/Pictures';
 import { type Place, placeOf } from './place';
 import { Result } from './Result';
 import { Taken } from './Taken';
+import { counted } from './undo';
 import { newDraft, useDraft } from './useDraft';
 import { usePending } from './usePending';
 
-type Props = { whole: WholeVisit; spot: Place; method: Method };
+type Props = {
+  whole: WholeVisit;
+  spot: Place;
+  method: Method;
+  /** The spots it may stand beside; none where it does already. */
+  besides?: Place[];
+  onBeside?: (placeId: string) => void;
+  /** What it comes to as it stands, for the bench beside it. */
+  onScore?: (score: number | null) => void;
+};
 
 /** One method at one spot: the step to do now, its drawing and clock, the entry, the result as it is typed, the checks. */
-export function Bench({ whole, spot, method }: Props) {
+export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: Props) {
   const me = useMe();
   const [search, setSearch] = useSearchParams();
   const slot = Number(search.get('repeat') ?? '1') || 1;
@@ -72,11 +82,25 @@ export function Bench({ whole, spot, method }: Props) {
       correctionReason: draft.corrects ? draft.reason : null,
     };
     const label = `${method.name}, ${whole.field.name} ${placeName}`;
+    const id = newId();
+    const typed = draft;
     const kept = draft.mends
       ? await mend(draft.mends, body, result, key)
-      : await post({ person: me.id, path: `/api/readings/${newId()}`, body, label, result }, { draft: key });
+      : await post({ person: me.id, path: `/api/readings/${id}`, body, label, result }, { draft: key });
     setLost(!kept);
     if (!kept) return;
+    if (!typed.mends) {
+      counted({
+        id,
+        visitId: whole.visit.id,
+        placeId: spot.id,
+        method: method.id,
+        repeat: slot,
+        name: `${method.name}, ${placeName}`,
+        draft: typed,
+        corrected: corrected ?? null,
+      });
+    }
     forget();
     setTried(false);
     toSlot(null);
@@ -93,11 +117,36 @@ export function Bench({ whole, spot, method }: Props) {
         {spot.note ? `, ${spot.note}` : ''}
         {slot > 1 ? ', one more reading' : ''}
       </span>
+      {besides.length > 0 && !spot.sample && (
+        <label className="flex items-baseline gap-2 text-faded">
+          beside
+          <select
+            className="min-h-11 min-w-0 py-1"
+            aria-label="Stand it beside another spot"
+            value=""
+            onChange={(event) => onBeside?.(event.target.value)}
+          >
+            <option value="">no other</option>
+            {besides.map((one) => (
+              <option key={one.id} value={one.id}>
+                spot {one.label}
+                {one.note ? `, ${one.note}` : ''}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <Link to={`/methods/${method.id}`} className="link ml-auto">
         why and how
       </Link>
     </header>
   );
+
+  const counts = stand[0]?.evaluation.score ?? pending[0]?.result?.score ?? null;
+  const isCounted = stand.length > 0 || pending.length > 0;
+  useEffect(() => {
+    if (isCounted) onScore?.(counts);
+  }, [isCounted, counts, onScore]);
 
   const another = slot > 1 && draft.corrects === null;
   const shown =
@@ -182,7 +231,9 @@ export function Bench({ whole, spot, method }: Props) {
         tried={tried}
         onTry={() => setTried(true)}
         onCount={count}
+        onScore={onScore}
       />
+      <Aside readings={taken} visitId={whole.visit.id} mayWrite={writes} />
       <Pictures whole={whole} place={spot} method={method} />
     </section>
   );

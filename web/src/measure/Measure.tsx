@@ -1,11 +1,15 @@
+import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { Method, WholeVisit } from '../api/types';
 import { useMethods, useVisit } from '../api/useMethods';
+import { Keypad } from '../ground/Keypad';
 import { Show } from '../ground/State';
 import { BeforeLeaving } from './BeforeLeaving';
 import { Bench } from './Bench';
+import { Paired } from './Paired';
 import { placesOf } from './place';
 import { Samples } from './Samples';
+import { TakeBack } from './TakeBack';
 import { Tray } from './Tray';
 import { useMoves } from './useMoves';
 import { useTogether } from './useTogether';
@@ -40,10 +44,22 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
     go: (nextSpot, nextMethod) => setSearch({ spot: nextSpot, method: nextMethod }),
   });
   const inHand = spot && method;
+  // What is taken back stands on a bench of its own: the one before has forgotten it.
+  const [taken, setTaken] = useState(0);
+  const beside = spots.find((one) => one.id === search.get('beside') && one.id !== spot?.id);
+  const pair = (other: string | null) =>
+    setSearch((before) => {
+      const next = new URLSearchParams(before);
+      if (other === null) next.delete('beside');
+      else next.set('beside', other);
+      return next;
+    });
   const others = useTogether(whole.visit.id, spot && !spot.sample ? spot.id : null);
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-11 gap-y-6 wide:grid-cols-[minmax(0,37rem)_minmax(0,1fr)]">
-      <div className={inHand ? 'max-wide:hidden' : ''}>
+    <div
+      className={`grid grid-cols-[minmax(0,1fr)] gap-x-11 gap-y-6 ${inHand && beside ? '' : 'wide:grid-cols-[minmax(0,37rem)_minmax(0,1fr)]'}`}
+    >
+      <div className={inHand && beside ? 'hidden' : inHand ? 'max-wide:hidden' : ''}>
         {others.map((one) => (
           <p key={one.personId} className="mb-2" role="status">
             {one.name} stands at spot {spots.find((other) => other.id === one.spotId)?.label ?? 'elsewhere'}.
@@ -59,13 +75,38 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
         {whole.visit.state === 'running' && <BeforeLeaving whole={whole} methods={chosen} places={spots} />}
         <Samples whole={whole} methods={methods} />
       </div>
-      {inHand ? (
-        <Bench key={`${spot.id} ${method.id}`} whole={whole} spot={spot} method={method} />
-      ) : (
-        <p className="text-lg text-faded max-wide:hidden wide:pt-14">
-          Choose a cell: a method at a spot. Its steps, clock and entry open here.
-        </p>
-      )}
+      <Keypad>
+        {inHand && beside ? (
+          <Paired
+            key={taken}
+            whole={whole}
+            method={method}
+            places={[spot, beside]}
+            onLeave={() => pair(null)}
+          />
+        ) : inHand ? (
+          <Bench
+            key={`${spot.id} ${method.id} ${taken}`}
+            whole={whole}
+            spot={spot}
+            method={method}
+            besides={spots.filter((one) => one.id !== spot.id && !one.sample)}
+            onBeside={pair}
+          />
+        ) : (
+          <p className="text-lg text-faded max-wide:hidden wide:pt-14">
+            Choose a cell: a method at a spot. Its steps, clock and entry open here.
+          </p>
+        )}
+      </Keypad>
+      <TakeBack
+        visitId={whole.visit.id}
+        onBack={(one) => {
+          const slot: Record<string, string> = one.repeat > 1 ? { repeat: String(one.repeat) } : {};
+          setSearch({ spot: one.placeId, method: one.method, ...slot });
+          setTaken((before) => before + 1);
+        }}
+      />
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import type { Evaluation, Method } from '../api/types';
 import { CurveDrawing } from '../ground/CurveDrawing';
 import { show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 
 /** Every number answers why: its formula, the curve with its place on it, the source, the grade. */
 export function Why({ method, evaluation }: { method: Method; evaluation: Evaluation }) {
@@ -24,15 +25,15 @@ export function Why({ method, evaluation }: { method: Method; evaluation: Evalua
                     ? values
                         .map(
                           (one) =>
-                            show(one.value) + (one.plusMinus === null ? '' : ` ± ${show(one.plusMinus)}`),
+                            figure(one.value, result.unit) +
+                            (one.plusMinus === null ? '' : ` ± ${show(one.plusMinus)}`),
                         )
                         .join(', ')
                     : word === true
                       ? 'yes'
                       : word === false
                         ? 'no'
-                        : ((word as string | null)?.replaceAll('-', ' ') ?? 'none')}{' '}
-                  {values.length > 0 && result.unit}
+                        : ((word as string | null)?.replaceAll('-', ' ') ?? 'none')}
                 </td>
               </tr>
             );

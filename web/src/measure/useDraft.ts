@@ -8,7 +8,7 @@ import { nowIso } from '../ground/time';
 import { type Draft, fromReading, lastEntry, startValues, type Values } from './draft';
 import { placeOf } from './place';
 
-const VERSION = 4;
+export const DRAFT_VERSION = 4;
 const SEND_AFTER_MS = 1500;
 
 /** The first of a cell keeps the address it had before cells held several. */
@@ -22,7 +22,7 @@ const withEnded = (older: unknown) => ({ ended: {}, ...(older as object) });
 
 /** What is being typed here, or was on another device if that is newer. */
 export function findDraft(whole: WholeVisit, spotId: string, method: string, repeat = 1): Draft | null {
-  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), VERSION, [
+  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), DRAFT_VERSION, [
     withNote,
     withMends,
     withEnded,
@@ -89,7 +89,7 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
     (change: Partial<Draft>) => {
       setDraft((before) => {
         const next = { ...before, ...change, changedAt: nowIso() };
-        void device.write(key, VERSION, next).then((kept) => setFull(!kept));
+        void device.write(key, DRAFT_VERSION, next).then((kept) => setFull(!kept));
         if (timer.current !== null) clearTimeout(timer.current);
         timer.current = setTimeout(() => {
           const path = `/api/visits/${visitId}/drafts/${spotId}/${method.id}`;
@@ -144,5 +144,5 @@ export async function reopen(parcel: Parcel): Promise<void> {
     changedAt: nowIso(),
     ended: {},
   };
-  await device.write(keyOf(body.visitId, placeOf(body), body.method, body.repeat ?? 1), VERSION, draft);
+  await device.write(keyOf(body.visitId, placeOf(body), body.method, body.repeat ?? 1), DRAFT_VERSION, draft);
 }

@@ -8,6 +8,7 @@ import { Show } from '../ground/State';
 import { TextField } from '../ground/TextField';
 import { CalendarAddress } from './CalendarAddress';
 import { useMe } from './session';
+import { UnitsPick } from './UnitsPick';
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
@@ -20,6 +21,7 @@ export default function AccountPage() {
       <p className="text-faded">
         {me.email}, {me.role} of {me.practice}
       </p>
+      <UnitsPick />
       <CalendarAddress />
       <NewPassword />
       <Places />

@@ -1,5 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Me } from '../api/types';
+import { setMyUnits } from '../ground/myUnits';
 
 export const Session = createContext<Me | null>(null);
 
@@ -19,10 +20,13 @@ const LAST = 'morphotera:last';
 /** The last person who did not sign out, for a start without a signal. */
 export function lastPerson(): Me | null {
   const text = localStorage.getItem(LAST);
-  return text === null ? null : (JSON.parse(text) as Me);
+  const me = text === null ? null : (JSON.parse(text) as Me);
+  setMyUnits(me?.units ?? null);
+  return me;
 }
 
 export function remember(me: Me | null): void {
+  setMyUnits(me?.units ?? null);
   if (me === null) localStorage.removeItem(LAST);
   else localStorage.setItem(LAST, JSON.stringify(me));
 }

@@ -6,7 +6,7 @@ import { keys } from '../api/keys';
 import type { ValueRow, Values, WholeVisit } from '../api/types';
 import { Scrollable } from '../ground/Scrollable';
 import { Show } from '../ground/State';
-import { cellText, copyText, detailOf, figure, type Order, sorted } from './values';
+import { cellText, copyText, detailOf, figure, inMyUnits, type Order, sorted } from './values';
 
 /** What was found: a row for each quantity with its unit, a column for each spot; each figure opens its reading. */
 export function ValuesPage({ whole, zone }: { whole: WholeVisit; zone: string }) {
@@ -102,16 +102,18 @@ function ValuesOf({ values, whole }: { values: Values; whole: WholeVisit }) {
             </tr>
           </thead>
           <tbody>
-            {sorted(values.rows, order).map((row, i, all) => (
-              <Row
-                key={`${row.method} ${row.key} ${row.depthCm} ${row.part} ${row.how}`}
-                row={row}
-                named={order === 'spread' || all[i - 1]?.method !== row.method}
-                values={values}
-                whole={whole}
-                base={base}
-              />
-            ))}
+            {sorted(values.rows, order)
+              .map(inMyUnits)
+              .map((row, i, all) => (
+                <Row
+                  key={`${row.method} ${row.key} ${row.depthCm} ${row.part} ${row.how}`}
+                  row={row}
+                  named={order === 'spread' || all[i - 1]?.method !== row.method}
+                  values={values}
+                  whole={whole}
+                  base={base}
+                />
+              ))}
           </tbody>
         </table>
       </Scrollable>

@@ -1,5 +1,6 @@
 import type { ValueRow, Values } from '../api/types';
 import { show } from '../ground/format';
+import { inMine, myUnit, sayMine } from '../ground/myUnits';
 
 export type Order = 'method' | 'group' | 'spread';
 
@@ -10,6 +11,21 @@ export function sorted(rows: ValueRow[], order: Order): ValueRow[] {
   const spread = (row: ValueRow) =>
     row.sd === null || row.mean === null || row.mean === 0 ? -1 : row.sd / Math.abs(row.mean);
   return [...rows].sort((a, b) => spread(b) - spread(a));
+}
+
+/** A row in this person's units; how far it spreads is a difference and is only stretched. */
+export function inMyUnits(row: ValueRow): ValueRow {
+  if (myUnit(row.unit) === row.unit) return row;
+  const at = (value: number | null) => (value === null ? null : inMine(value, row.unit));
+  const apart = (value: number | null) =>
+    value === null ? null : inMine(value, row.unit) - inMine(0, row.unit);
+  return {
+    ...row,
+    unit: myUnit(row.unit),
+    mean: at(row.mean),
+    sd: apart(row.sd),
+    values: row.values.map((one) => ({ ...one, number: at(one.number), plusMinus: apart(one.plusMinus) })),
+  };
 }
 
 /** Three figures or so: a field is not known to the last digit. */
@@ -27,7 +43,7 @@ export function cellText(value: ValueRow['values'][number]): string {
 /** Depth, basis, part and unit: what a figure is read with. */
 export function detailOf(row: ValueRow): string {
   return [
-    row.depthCm === null ? null : `at ${show(row.depthCm, 1)} cm`,
+    row.depthCm === null ? null : sayMine(`at ${show(row.depthCm, 1)} cm`),
     row.how,
     row.part === null ? null : `no. ${row.part + 1}`,
     row.unit,

@@ -1,3 +1,4 @@
+import { sayMine } from '../../../ground/myUnits';
 import { range } from '../../../ground/range';
 import { type At, FINE, MOVE, PEN, ROOT } from './line';
 
@@ -117,7 +118,7 @@ export function Arrow({
 export function Says({ x, y, children, end }: At & { children: string; end?: boolean }) {
   return (
     <text x={x} y={y} fontSize="14" textAnchor={end ? 'end' : 'start'} fill="var(--faded)">
-      {children}
+      {sayMine(children)}
     </text>
   );
 }
@@ -135,7 +136,7 @@ export function Span({ x, y, length, down, says }: At & { length: number; down?:
     <>
       <path d={`M${x} ${y - 4}v8M${x} ${y}h${length}M${x + length} ${y - 4}v8`} {...FINE} />
       <text x={x + length / 2} y={y + 18} fontSize="14" textAnchor="middle" fill="var(--faded)">
-        {says}
+        {sayMine(says)}
       </text>
     </>
   );

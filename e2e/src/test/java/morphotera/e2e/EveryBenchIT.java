@@ -135,16 +135,19 @@ class EveryBenchIT {
 
     @Test
     void shares_say_what_is_left_and_the_last_takes_the_rest() {
-        bench("ground-cover");
-        page.getByLabel("Step 3 of 3").click();
-        page.getByLabel("Living plants", new Page.GetByLabelOptions().setExact(true))
+        bench("drop-shatter");
+        page.getByLabel("Step 2 of 4").click();
+        page.getByLabel("Drops", new Page.GetByLabelOptions().setExact(true)).fill("2");
+        page.getByLabel("Step 4 of 4").click();
+        page.getByLabel("Under 5 mm", new Page.GetByLabelOptions().setExact(true))
                 .fill("40");
-        adviser.button("More litter").click();
+        adviser.button("More 5 to 20 mm").click();
         assertThat(page.getByText("left to share out")).isVisible();
-        adviser.button("Bare: the rest, 55 %").click();
-        assertThat(page.getByLabel("Bare", new Page.GetByLabelOptions().setExact(true)))
+        adviser.button("Over 75 mm: the rest, 55 %").click();
+        assertThat(page.getByLabel("Over 75 mm", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("55");
-        assertThat(page.getByText("They make 100.")).isVisible();
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("They make 100.")))
+                .isVisible();
         assertThat(page.getByTestId("score")).isVisible();
         assertThat(adviser.axe()).isEmpty();
     }
@@ -181,7 +184,6 @@ class EveryBenchIT {
         page.getByLabel("Poured").first().fill("444");
         adviser.button("Film off: start").click();
         page.clock().fastForward(42_000);
-        page.reload();
         adviser.button("All gone: stop").click();
         assertThat(page.getByLabel("Took")).hasValue(Pattern.compile("^4[2-9].*"));
         assertThat(adviser.axe()).isEmpty();
@@ -209,5 +211,60 @@ class EveryBenchIT {
                 .fill("5.4");
         assertThat(page.getByLabel("5.4 pH at 15 cm")).isVisible();
         assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void a_count_is_taken_back_and_what_was_typed_stands_again() {
+        bench("finger-stain");
+        adviser.choice("Stain", "Dark").click();
+        page.getByLabel("Was the finger clean and the light a shade?")
+                .or(page.getByRole(AriaRole.CHECKBOX))
+                .first()
+                .check();
+        adviser.button("Count this reading").click();
+        assertThat(page.getByText("Finger stain, spot 3 counted.")).isVisible();
+        adviser.waitUntilSent();
+        adviser.button("Take it back").click();
+        assertThat(page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("Dark").setChecked(true)))
+                .isVisible();
+        assertThat(page.getByText("is set aside: Taken back as it was counted."))
+                .isVisible();
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void two_spots_stand_side_by_side_and_the_difference_grows() {
+        bench("smell");
+        page.getByLabel("Step 2 of 2").click();
+        page.getByLabel("Stand it beside another spot")
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(2));
+        adviser.choice("Smell", "Earthy").click();
+        Locator pair = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Two spots side by side"));
+        pair.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^spot 2")))
+                .click();
+        page.getByLabel("Step 2 of 2").locator("visible=true").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Sour"))
+                .locator("visible=true")
+                .click();
+        assertThat(pair.getByText("−100 of 100")).isVisible();
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void a_kits_chart_is_read_by_its_printed_step_without_a_signal() {
+        bench("ph");
+        page.locator("[data-offline=ready]").waitFor();
+        adviser.offline(true);
+        page.getByLabel("Step 4 of 5").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read it by “Card of the plain box”"))
+                .first()
+                .click();
+        adviser.button("Between 5 and 6").click();
+        assertThat(page.getByLabel("pH", new Page.GetByLabelOptions().setExact(true))
+                        .first())
+                .hasValue("5.5");
+        adviser.offline(false);
     }
 }

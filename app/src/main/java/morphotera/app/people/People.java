@@ -47,6 +47,15 @@ class People {
         return people.byId(id).orElseThrow();
     }
 
+    Units units(UUID id) {
+        return Units.of(people.units(id));
+    }
+
+    @Transactional
+    public void setUnits(UUID id, Units units) {
+        people.setUnits(id, units.kept());
+    }
+
     PeopleMapper.Practice practice(UUID id) {
         return people.practice(id);
     }

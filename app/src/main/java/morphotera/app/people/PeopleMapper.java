@@ -32,6 +32,11 @@ public interface PeopleMapper {
 
     int lockInstallation();
 
+    /** Null where none were ever chosen. */
+    String units(UUID id);
+
+    int setUnits(@Param("id") UUID id, @Param("units") String units);
+
     int setPassword(@Param("id") UUID id, @Param("hash") String hash);
 
     int remove(@Param("id") UUID id, @Param("practiceId") UUID practiceId, @Param("version") int version);

@@ -83,7 +83,15 @@ class SessionController {
         }
     }
 
-    record Me(UUID id, String name, String email, Role role, UUID practiceId, String practice, boolean madeUp) {}
+    record Me(
+            UUID id,
+            String name,
+            String email,
+            Role role,
+            UUID practiceId,
+            String practice,
+            boolean madeUp,
+            Units units) {}
 
     /** What a caller may know before signing in. */
     record Welcome(
@@ -153,6 +161,13 @@ class SessionController {
         return ResponseEntity.noContent().build();
     }
 
+    /** One's own, on every device. */
+    @PutMapping("/api/session/units")
+    Units units(@RequestBody Units body) {
+        people.setUnits(Viewer.current().personId(), body);
+        return people.units(Viewer.current().personId());
+    }
+
     @GetMapping("/api/sessions")
     List<Sessions.Place> sessions(HttpServletRequest request) {
         return sessions.of(Viewer.current().personId(), request);
@@ -195,6 +210,7 @@ class SessionController {
                 Coded.of(Role.values(), person.role()),
                 practice.id(),
                 practice.name(),
-                practice.madeUp());
+                practice.madeUp(),
+                people.units(person.id()));
     }
 }

@@ -37,6 +37,29 @@ class SessionTest {
     }
 
     @Test
+    void units_are_kept_with_the_person_and_one_that_is_not_said_is_metric() {
+        signIn("second@tidewrack.example", "slack-tide-41").expect(200);
+        assertThat(client.get("/api/session").text("/units/length")).isEqualTo("mm");
+        client.send("PUT", "/api/session/units", Map.of("length", "in", "pressure", "psi"))
+                .expect(200);
+        Client again = Client.signedIn("second@tidewrack.example");
+        assertThat(again.get("/api/session").text("/units/length")).isEqualTo("in");
+        assertThat(again.get("/api/session").text("/units/pressure")).isEqualTo("psi");
+        assertThat(again.get("/api/session").text("/units/area")).isEqualTo("ha");
+        again.send("PUT", "/api/session/units", Map.of()).expect(200);
+        assertThat(again.get("/api/session").text("/units/length")).isEqualTo("mm");
+    }
+
+    @Test
+    void a_unit_of_another_quantity_is_none() {
+        signIn("second@tidewrack.example", "slack-tide-41").expect(200);
+        assertThat(client.send("PUT", "/api/session/units", Map.of("length", "psi", "area", "rood"))
+                        .expect(422)
+                        .refusals())
+                .containsExactly("/length unknown-word", "/area unknown-word");
+    }
+
+    @Test
     void the_session_cookie_is_not_for_scripts_nor_for_other_sites() {
         String cookie =
                 signIn("adviser@tidewrack.example", "slack-tide-41")
