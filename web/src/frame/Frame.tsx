@@ -214,7 +214,7 @@ function SendState() {
     .join(', ');
   return (
     <p
-      className="text-sm text-faded max-desk:order-last max-desk:w-full max-desk:pb-1"
+      className="text-sm text-faded max-desk:order-1 max-desk:basis-3/4 max-desk:pb-1"
       role="status"
       data-testid="sending"
     >

@@ -27,7 +27,10 @@ export function Search() {
   }, []);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="flex size-11 items-center justify-center rounded-full" aria-label="Search">
+      <Dialog.Trigger
+        className="flex size-11 items-center justify-center rounded-full max-desk:order-2 max-desk:-my-2 max-desk:ml-auto"
+        aria-label="Search"
+      >
         <Glass size={22} strokeWidth={1.8} aria-hidden="true" />
       </Dialog.Trigger>
       <Dialog.Portal>

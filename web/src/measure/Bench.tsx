@@ -117,25 +117,6 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
         {spot.note ? `, ${spot.note}` : ''}
         {slot > 1 ? ', one more reading' : ''}
       </span>
-      {besides.length > 0 && !spot.sample && (
-        <label className="flex items-baseline gap-2 text-faded">
-          beside
-          <select
-            className="min-h-11 min-w-0 py-1"
-            aria-label="Stand it beside another spot"
-            value=""
-            onChange={(event) => onBeside?.(event.target.value)}
-          >
-            <option value="">no other</option>
-            {besides.map((one) => (
-              <option key={one.id} value={one.id}>
-                spot {one.label}
-                {one.note ? `, ${one.note}` : ''}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
       <Link to={`/methods/${method.id}`} className="link ml-auto">
         why and how
       </Link>
@@ -147,6 +128,26 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
   useEffect(() => {
     if (isCounted) onScore?.(counts);
   }, [isCounted, counts, onScore]);
+
+  const toPair = besides.length > 0 && !spot.sample && (
+    <label className="flex flex-wrap items-baseline gap-3 text-lg">
+      Stand it beside
+      <select
+        className="min-h-11 min-w-0 py-1"
+        aria-label="Stand it beside another spot"
+        value=""
+        onChange={(event) => onBeside?.(event.target.value)}
+      >
+        <option value="">no other</option>
+        {besides.map((one) => (
+          <option key={one.id} value={one.id}>
+            spot {one.label}
+            {one.note ? `, ${one.note}` : ''}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
 
   const another = slot > 1 && draft.corrects === null;
   const shown =
@@ -181,6 +182,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
         ))}
         <Aside readings={taken} visitId={whole.visit.id} mayWrite={writes} />
         <Pictures whole={whole} place={spot} method={method} />
+        {toPair}
         {writes && (
           <button
             type="button"
@@ -235,6 +237,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
       />
       <Aside readings={taken} visitId={whole.visit.id} mayWrite={writes} />
       <Pictures whole={whole} place={spot} method={method} />
+      {toPair}
     </section>
   );
 }

@@ -62,11 +62,11 @@ export function Paired({ whole, method, places, onLeave }: Props) {
 /** How far the two lie apart, on the scale of a hundred; open until both have come to something. */
 function Difference({ first, second }: { first: number | null; second: number | null }) {
   const apart = first === null || second === null ? null : second - first;
-  const x = (score: number) => 4 + (score / 100) * 192;
+  const x = (score: number) => 9 + (score / 100) * 182;
   return (
     <figure className="flex items-center gap-4" aria-label="The difference" role="group">
       <svg viewBox="0 0 200 26" width="200" height="26" aria-hidden="true">
-        <path d="M4 13H196" stroke="var(--rule)" strokeWidth="4" strokeLinecap="round" />
+        <path d="M9 13H191" stroke="var(--rule)" strokeWidth="4" strokeLinecap="round" />
         {first !== null && second !== null && (
           <path d={`M${x(first)} 13H${x(second)}`} stroke="var(--act)" strokeWidth="6" />
         )}

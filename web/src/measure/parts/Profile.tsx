@@ -1,5 +1,6 @@
 import type { MethodField } from '../../api/types';
 import { Across, Along } from '../../ground/Axis';
+import { figure } from '../../ground/myUnits';
 import { depthScale, scale } from '../../ground/scale';
 import { parse } from '../../ground/units';
 import { isEmpty, type Values } from '../draft';
@@ -63,7 +64,7 @@ export function Profile(props: EntryProps) {
             className="button min-w-0 px-3"
             onClick={() => onChange(withDepth(rows, depth, field.fields))}
           >
-            {depth} cm
+            {figure(depth, 'cm')}
           </button>
         ))}
       </div>
