@@ -33,6 +33,7 @@ export const keys = {
   kit: (asked: string) => ['kit', asked] as const,
   templates: ['templates'] as const,
   gate: (fieldId: string, asked: string) => ['field', fieldId, 'gate', asked] as const,
+  streams: (reading: string) => ['reading', reading, 'streams'] as const,
   search: (words: string) => ['search', words] as const,
   evaluation: (method: string, body: string) => ['evaluation', method, body] as const,
 };

@@ -140,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_12"];
+        put: operations["put_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -299,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_3"];
+        get: operations["of_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -315,8 +315,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
-        put: operations["put_11"];
+        get: operations["of_2"];
+        put: operations["put_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_2"];
+        get: operations["of_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -556,7 +556,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_10"];
+        put: operations["put_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -588,7 +588,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_9"];
+        put: operations["put_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -700,7 +700,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_8"];
+        put: operations["put_9"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -716,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["put_7"];
+        put: operations["put_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -843,8 +843,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
-        put: operations["put_6"];
+        get: operations["of_1"];
+        put: operations["put_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -879,6 +879,22 @@ export interface paths {
         put: operations["setAside"];
         post?: never;
         delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/readings/{id}/streams": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put: operations["put_6"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3679,6 +3695,7 @@ export interface components {
             grade: "A" | "B" | "C";
             /** @enum {string} */
             group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            heedFirst: boolean;
             id: string;
             judged: boolean;
             name: string;
@@ -3829,6 +3846,21 @@ export interface components {
             photographs: components["schemas"]["morphotera.app.pictures.Photograph"][];
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             visit: components["schemas"]["morphotera.app.scout.Visit"];
+        };
+        "morphotera.app.measure.StreamController.Point": {
+            /** Format: double */
+            atS: number | null;
+            /** Format: double */
+            value: number | null;
+        };
+        "morphotera.app.measure.StreamController.Stream": {
+            field: string;
+            points: components["schemas"]["morphotera.app.measure.StreamController.Point"][];
+            probe: string;
+            unit: string;
+        };
+        "morphotera.app.measure.StreamController.StreamsBody": {
+            streams: components["schemas"]["morphotera.app.measure.StreamController.Stream"][];
         };
         "morphotera.app.measure.UnitController.Typed": {
             text: string;
@@ -5457,7 +5489,7 @@ export interface operations {
             };
         };
     };
-    put_12: {
+    put_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -5753,7 +5785,7 @@ export interface operations {
             };
         };
     };
-    of_3: {
+    of_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5775,7 +5807,7 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    of_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5797,7 +5829,7 @@ export interface operations {
             };
         };
     };
-    put_11: {
+    put_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5869,7 +5901,7 @@ export interface operations {
             };
         };
     };
-    of_2: {
+    of_3: {
         parameters: {
             query: {
                 from: string;
@@ -6192,7 +6224,7 @@ export interface operations {
             };
         };
     };
-    put_10: {
+    put_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6264,7 +6296,7 @@ export interface operations {
             };
         };
     };
-    put_9: {
+    put_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6432,7 +6464,7 @@ export interface operations {
             };
         };
     };
-    put_8: {
+    put_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6502,7 +6534,7 @@ export interface operations {
             };
         };
     };
-    put_7: {
+    put_8: {
         parameters: {
             query: {
                 visitId: string;
@@ -6705,7 +6737,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6725,7 +6757,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6819,6 +6851,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.measure.Reading"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.StreamController.StreamsBody"];
+                };
+            };
+        };
+    };
+    put_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.StreamController.StreamsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.StreamController.StreamsBody"];
                 };
             };
         };

@@ -88,10 +88,11 @@ export async function takeAlong(queries: QueryClient, planned: string[]): Promis
     .toArray();
   const ids = new Set([...planned, ...openedLately.map((one) => one.key.slice('opened:'.length))]);
   for (const id of ids) {
+    const askedAt = Date.now();
     try {
       const copy = await take(api.GET('/api/fields/{id}/copy', { params: { path: { id } } }));
       await settle(async () => database()?.copies.put({ key: `copy:${id}`, value: copy, at: Date.now() }));
-      handOut(queries, copy as FieldCopy);
+      handOut(queries, copy as FieldCopy, askedAt);
     } catch (fault) {
       // One that is not here any more, or not yet, keeps nobody from taking the others along.
       if (!(fault instanceof Failed)) throw fault;
@@ -99,13 +100,16 @@ export async function takeAlong(queries: QueryClient, planned: string[]): Promis
   }
 }
 
-/** A copy answers for each of the pages' own questions. */
-function handOut(queries: QueryClient, copy: FieldCopy): void {
+/** A copy answers for each of the pages' own questions, unless the page has learned better since it was asked for. */
+export function handOut(queries: QueryClient, copy: FieldCopy, askedAt: number): void {
   const { field, visits, readings, drafts } = copy;
-  queries.setQueryData(keys.field(field.id), field);
-  queries.setQueryData(keys.visits(field.id), visits);
-  queries.setQueryData(keys.interventions(field.id), copy.log);
-  queries.setQueryData(keys.plan(field.id), copy.plan);
+  const set = (key: QueryKey, data: unknown) => {
+    if ((queries.getQueryState(key)?.dataUpdatedAt ?? 0) < askedAt) queries.setQueryData(key, data);
+  };
+  set(keys.field(field.id), field);
+  set(keys.visits(field.id), visits);
+  set(keys.interventions(field.id), copy.log);
+  set(keys.plan(field.id), copy.plan);
   for (const visit of visits) {
     const whole = {
       visit,

@@ -30,7 +30,8 @@ export type CoreFunction =
   | 'causes'
   | 'change'
   | 'planRunSheet'
-  | 'readChart';
+  | 'readChart'
+  | 'judge';
 
 /** Asks the core; a refusal comes back as the API's problem, thrown by whoever takes it. */
 export function askCore(name: CoreFunction, ...given: unknown[]): Promise<unknown> {

@@ -4,8 +4,9 @@ import type { Evaluation, Method, Step, WholeVisit } from '../api/types';
 import { nowIso } from '../ground/time';
 import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
+import { Cautions, useHeeded } from './Cautions';
 import { Checks } from './Checks';
-import { type Draft, missingIn, toReading, variantOf } from './draft';
+import { type Draft, type DraftStream, missingIn, toReading, variantOf } from './draft';
 import { useDrawing } from './drawings';
 import { Scene } from './drawings/Scene';
 import { FieldEntry } from './FieldEntry';
@@ -81,6 +82,7 @@ export function AtWork({
     found.find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;
   const checked = method.checks.every((check) => draft.checks[check.id]);
   const drawing = useDrawing(method.id);
+  const { heeded, heed } = useHeeded(whole.visit.id, method);
 
   function onward() {
     if (!step || !next) return;
@@ -127,7 +129,11 @@ export function AtWork({
   }
 
   if (!step) return null;
-  const entry = { whole, place: spot, method, errorAt, draft, keep, clock: clock ?? null };
+  // Acid, pits and polluted ground: nothing is done before their cautions are heeded.
+  if (!heeded && method.heedFirst) return <Cautions method={method} onHeed={heed} />;
+  const keepStream = (stream: DraftStream) =>
+    keep({ streams: [...draft.streams.filter((one) => one.field !== stream.field), stream] });
+  const entry = { whole, place: spot, method, errorAt, draft, keep, keepStream, clock: clock ?? null };
   // The clock of a wait belongs to the step that comes after it; a reading taken early or late still keeps its true time.
   return (
     <>
@@ -165,15 +171,7 @@ export function AtWork({
         </div>
       )}
       <StepBar steps={steps} index={index} onGo={(id) => keep({ step: id })} />
-      {index === 0 && method.cautions.length > 0 && (
-        <ul className="border-l-4 border-warn pl-4 text-lg" aria-label="Before you begin">
-          {method.cautions.map((caution) => (
-            <li key={caution} className="mt-1 first:mt-0">
-              {caution}
-            </li>
-          ))}
-        </ul>
-      )}
+      {!heeded && <Cautions method={method} onHeed={heed} />}
       <div className="grid grid-cols-[1fr_auto] gap-x-4 desk:gap-x-6">
         <div>
           <h3 className="text-[1.55rem] desk:text-[1.9rem]" aria-live="polite">

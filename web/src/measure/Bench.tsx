@@ -89,6 +89,10 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
       : await post({ person: me.id, path: `/api/readings/${id}`, body, label, result }, { draft: key });
     setLost(!kept);
     if (!kept) return;
+    if (typed.streams.length > 0 && !typed.mends) {
+      const path = `/api/readings/${id}/streams`;
+      await post({ person: me.id, path, body: { streams: typed.streams }, label: `${label}, its probe` });
+    }
     if (!typed.mends) {
       counted({
         id,

@@ -57,7 +57,14 @@ export function FieldEntry(props: EntryProps) {
             hint={field.hint}
             big
           />
-          <FromProbe unit={field.unit} method={method.id} onTake={onChange} />
+          <FromProbe
+            unit={field.unit}
+            method={method.id}
+            onTake={(text, stream) => {
+              onChange(text);
+              props.keepStream({ field: path, ...stream });
+            }}
+          />
           <FromChart method={method.id} field={field} onTake={takeChart} />
         </div>
       );

@@ -1,6 +1,7 @@
 import type { Method, Reading } from '../api/types';
 import { standing } from './cell';
 import { Result } from './Result';
+import { Streams } from './Streams';
 
 const WHEN = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',
@@ -31,6 +32,7 @@ export function Taken(props: {
         others={standing(all).filter((one) => one.id !== reading.id)}
         offline={null}
       />
+      <Streams reading={reading.id} />
       {earlier.length > 0 && (
         <section aria-label="Earlier versions" className="border-t border-rule pt-3">
           <h3>Corrected</h3>

@@ -5,6 +5,14 @@ import { parse } from '../ground/units';
 /** As typed: numbers are text until they count, so that half a number is kept too. */
 export type Values = { [key: string]: unknown };
 
+/** What a probe said in the minute before a figure was taken, and which field it went into. */
+export type DraftStream = {
+  field: string;
+  probe: string;
+  unit: string;
+  points: { atS: number; value: number }[];
+};
+
 export type Draft = {
   version: 1;
   variant: string;
@@ -24,6 +32,7 @@ export type Draft = {
   changedAt: string;
   /** When each step ended, for the run sheet. */
   ended: Record<string, string>;
+  streams: DraftStream[];
 };
 
 /** Empty rows to begin with, as the description asks. */

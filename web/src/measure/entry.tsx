@@ -1,6 +1,6 @@
 import type { Method, MethodField, WholeVisit } from '../api/types';
 import type { Standing } from './clocks';
-import type { Draft } from './draft';
+import type { Draft, DraftStream } from './draft';
 import { Tile } from './drawings/Scene';
 import type { Place } from './place';
 
@@ -17,6 +17,8 @@ export type EntryProps = {
   draft: Draft;
   keep: (change: Partial<Draft>) => void;
   clock: Standing | null;
+  /** What a probe said before its figure was taken goes with the reading. */
+  keepStream: (stream: DraftStream) => void;
   /** Set where the field stands in a row and its label is the column's. */
   inRow?: boolean;
 };

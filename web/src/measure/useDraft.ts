@@ -8,7 +8,7 @@ import { nowIso } from '../ground/time';
 import { type Draft, fromReading, lastEntry, startValues, type Values } from './draft';
 import { placeOf } from './place';
 
-export const DRAFT_VERSION = 4;
+export const DRAFT_VERSION = 5;
 const SEND_AFTER_MS = 1500;
 
 /** The first of a cell keeps the address it had before cells held several. */
@@ -19,6 +19,7 @@ export const keyOf = (visitId: string, spotId: string, method: string, repeat: n
 const withNote = (older: unknown) => ({ note: '', takenAt: null, ...(older as object) });
 const withMends = (older: unknown) => ({ mends: null, ...(older as object) });
 const withEnded = (older: unknown) => ({ ended: {}, ...(older as object) });
+const withStreams = (older: unknown) => ({ streams: [], ...(older as object) });
 
 /** What is being typed here, or was on another device if that is newer. */
 export function findDraft(whole: WholeVisit, spotId: string, method: string, repeat = 1): Draft | null {
@@ -26,6 +27,7 @@ export function findDraft(whole: WholeVisit, spotId: string, method: string, rep
     withNote,
     withMends,
     withEnded,
+    withStreams,
   ]);
   const there = whole.drafts.find(
     (one) => placeOf(one) === spotId && one.method === method && one.repeat === repeat,
@@ -46,6 +48,7 @@ export function findDraft(whole: WholeVisit, spotId: string, method: string, rep
     mends: null,
     changedAt: there.changedAt,
     ended: body.ended ?? {},
+    streams: body.streams ?? [],
   };
 }
 
@@ -66,6 +69,7 @@ export function newDraft(method: Method, way?: string): Draft {
     mends: null,
     changedAt: '',
     ended: {},
+    streams: [],
   };
 }
 
@@ -143,6 +147,7 @@ export async function reopen(parcel: Parcel): Promise<void> {
     mends: parcel.id,
     changedAt: nowIso(),
     ended: {},
+    streams: [],
   };
   await device.write(keyOf(body.visitId, placeOf(body), body.method, body.repeat ?? 1), DRAFT_VERSION, draft);
 }

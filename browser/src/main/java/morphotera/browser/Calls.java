@@ -20,6 +20,7 @@ import morphotera.measure.ColourChart;
 import morphotera.measure.Known;
 import morphotera.measure.Method;
 import morphotera.measure.Site;
+import morphotera.measure.Steady;
 import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
@@ -86,6 +87,30 @@ public final class Calls {
                 }
                 return problem;
             }
+        });
+    }
+
+    /** @param body the {@code kind} of a probe and its {@code stream}, the newest last: whether it holds still, and why not */
+    public static String judge(String body) {
+        return answer(body, in -> {
+            List<Steady.At> stream = new ArrayList<>();
+            for (Object one : (List<?>) in.get("stream")) {
+                Map<?, ?> at = (Map<?, ?>) one;
+                stream.add(new Steady.At(
+                        ((Number) at.get("atS")).doubleValue(), ((Number) at.get("value")).doubleValue()));
+            }
+            Steady steady = Steady.of(Coded.of(Steady.Kind.values(), (String) in.get("kind")), stream);
+            return Trees.of(
+                    "stable",
+                    steady.stable(),
+                    "value",
+                    steady.value(),
+                    "spread",
+                    steady.spread(),
+                    "slopePerMin",
+                    steady.slopePerMin(),
+                    "why",
+                    steady.why() == null ? null : steady.why().word());
         });
     }
 

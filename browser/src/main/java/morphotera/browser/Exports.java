@@ -50,6 +50,11 @@ public final class Exports {
     }
 
     @JSExport
+    public static String judge(String body) {
+        return Calls.judge(body);
+    }
+
+    @JSExport
     public static String readChart(String body) {
         return Calls.readChart(body);
     }

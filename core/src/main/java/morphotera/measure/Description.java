@@ -12,6 +12,7 @@ import morphotera.ground.Nullable;
  * @param day what the day must be like for the results that need it to count
  * @param judged whether an eye judges it on a scale; observers differ more on these than on what is counted or measured
  * @param ofSamples whether it may be read from soil of several spots mixed: the zone's one value
+ * @param heedFirst whether its cautions must be heeded before the first step is even shown: acid, pits, polluted ground
  * @param variants the ways to do it; the first is the usual one
  * @param checks asked before a reading counts
  * @param results what comes of it, with the formula in words, for "why"
@@ -30,6 +31,7 @@ public record Description(
         String about,
         List<Gear> gear,
         List<String> cautions,
+        boolean heedFirst,
         List<Variant> variants,
         List<Entry> fields,
         List<Check> checks,
@@ -117,6 +119,7 @@ public record Description(
         private String about;
         private List<Gear> gear = List.of();
         private List<String> cautions = List.of();
+        private boolean heedFirst;
         private List<Variant> variants = List.of();
         private List<Entry> fields = List.of();
         private List<Check> checks = List.of();
@@ -176,6 +179,12 @@ public record Description(
             return this;
         }
 
+        /** No step before its cautions are heeded. */
+        public Builder heedFirst() {
+            heedFirst = true;
+            return this;
+        }
+
         public Builder variants(Variant... all) {
             variants = List.of(all);
             return this;
@@ -217,8 +226,8 @@ public record Description(
 
         public Description build() {
             return new Description(
-                    id, name, purpose, group, grade, day, judged, ofSamples, about, gear, cautions, variants, fields,
-                    checks, results, curves, source, words);
+                    id, name, purpose, group, grade, day, judged, ofSamples, about, gear, cautions, heedFirst, variants,
+                    fields, checks, results, curves, source, words);
         }
     }
 }

@@ -43,6 +43,15 @@ class EveryBenchIT {
         page.navigate(tray.replace("method=slaking", "method=" + method));
     }
 
+    /** Heeded once a visit: a test before this one may have done it. */
+    private void heedIfAsked() {
+        assertThat(page.getByLabel("Steps").or(page.getByLabel("Before you begin")))
+                .isVisible();
+        if (adviser.button("I heed it").isVisible()) {
+            adviser.button("I heed it").click();
+        }
+    }
+
     @Test
     @SuppressWarnings("unchecked")
     void every_method_opens_with_its_first_step_and_its_cautions_before_it() {
@@ -60,11 +69,13 @@ class EveryBenchIT {
         for (List<Object> method : methods) {
             bench((String) method.get(0));
             assertThat(adviser.heading((String) method.get(1)).first()).isVisible();
-            assertThat(adviser.heading((String) method.get(2)).first()).isVisible();
             if (!"".equals(method.get(3))) {
                 assertThat(page.getByLabel("Before you begin").getByText((String) method.get(3)))
                         .isVisible();
+                adviser.button("I heed it").click();
+                assertThat(page.getByLabel("Before you begin")).hasCount(0);
             }
+            assertThat(adviser.heading((String) method.get(2)).first()).isVisible();
         }
     }
 
@@ -114,6 +125,7 @@ class EveryBenchIT {
     @Test
     void a_pit_is_described_layer_by_layer_by_two() {
         bench("root-pit");
+        heedIfAsked();
         for (int step = 0; step < 5; step++) {
             adviser.button("Done, next step").click();
         }
@@ -237,6 +249,7 @@ class EveryBenchIT {
     @Test
     void two_spots_stand_side_by_side_and_the_difference_grows() {
         bench("smell");
+        heedIfAsked();
         page.getByLabel("Step 2 of 2").click();
         page.getByLabel("Stand it beside another spot")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(2));

@@ -389,7 +389,8 @@ class OfflineIT {
         picture.click(new Locator.ClickOptions().setPosition(box.width * 0.8, box.height / 2));
         assertThat(page.getByText("60 % bare")).isVisible();
         adviser.button("Take these shares").click();
-        assertThat(page.getByLabel("Living plants")).hasValue("40");
+        assertThat(page.getByLabel("Living plants", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("40");
         page.getByLabel("Was each point looked at from straight above?").check();
         // It counts once the core has said what it comes to.
         page.getByTestId("score").waitFor();

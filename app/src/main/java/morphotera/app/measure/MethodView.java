@@ -29,6 +29,7 @@ record MethodView(
         String about,
         List<Description.Gear> gear,
         List<String> cautions,
+        boolean heedFirst,
         List<StepView> steps,
         List<VariantView> variants,
         List<Entry> fields,
@@ -94,6 +95,7 @@ record MethodView(
                 method.about(),
                 method.gear(),
                 method.cautions(),
+                method.heedFirst(),
                 steps(method.steps(), textureGroup),
                 method.variants().stream()
                         .map(variant ->

@@ -231,7 +231,7 @@ public class Readings {
         return known;
     }
 
-    private Optional<Reading> find(Viewer viewer, UUID id) {
+    Optional<Reading> find(Viewer viewer, UUID id) {
         return readings.reading(viewer, id)
                 .map(row -> evaluations.reading(row, readings.measuresOfReading(viewer, id)));
     }

@@ -41,6 +41,7 @@ final class CarbonateFizz implements Method {
                     "Goggles and gloves. On skin or eyes: running water for 15 minutes and medical help.",
                     "Bicarbonate is for spills only, never for skin or eyes.",
                     "Household vinegar is the safe weak stand-in; it shows strong carbonate only.")
+            .heedFirst()
             .variants(new Description.Variant(
                     "acid",
                     "Drops of acid",

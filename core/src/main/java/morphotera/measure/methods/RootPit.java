@@ -61,6 +61,7 @@ final class RootPit implements Method {
                     "Spoil a metre back from the edge; the machine away from it.",
                     "Never enter with water in it, foul smell or after rain. Slope or bench the sides.",
                     "Fence it, and fill it the same day. Local law rules.")
+            .heedFirst()
             .variants(
                     new Description.Variant("spade", "By spade", steps(1500)),
                     new Description.Variant("machine", "By machine, or deeper", steps(2700)))

@@ -43,6 +43,7 @@ final class Smell implements Method {
                             + "rotten speaks of lack of air.")
             .gear(tool("spade"), tool("water bottle"))
             .cautions("Never on ground that may be polluted.", "Rotten eggs: leave the pit.")
+            .heedFirst()
             .variants(new Description.Variant(
                     "block",
                     "From the block",

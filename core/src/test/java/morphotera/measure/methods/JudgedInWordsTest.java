@@ -123,4 +123,15 @@ class JudgedInWordsTest {
         assertThat(flags(evaluate("slump", Map.of(), of("shape", "sags", "lostShare", 0))))
                 .isEmpty();
     }
+
+    @Test
+    void acid_pits_and_polluted_ground_are_heeded_before_anything_else() {
+        assertThat(Methods.ALL.stream()
+                        .filter(method -> method.description().heedFirst())
+                        .map(method -> method.description().id()))
+                .containsExactlyInAnyOrder("carbonate-fizz", "root-pit", "smell");
+        assertThat(Methods.ALL.stream().filter(method -> method.description().heedFirst()))
+                .allSatisfy(
+                        method -> assertThat(method.description().cautions()).isNotEmpty());
+    }
 }
