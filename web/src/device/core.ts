@@ -31,7 +31,8 @@ export type CoreFunction =
   | 'change'
   | 'planRunSheet'
   | 'readChart'
-  | 'judge';
+  | 'judge'
+  | 'jar';
 
 /** Asks the core; a refusal comes back as the API's problem, thrown by whoever takes it. */
 export function askCore(name: CoreFunction, ...given: unknown[]): Promise<unknown> {
@@ -39,7 +40,11 @@ export function askCore(name: CoreFunction, ...given: unknown[]): Promise<unknow
 }
 
 /** Asks the core about a picture, which is given away. */
-export function askAboutPicture(name: 'cover', picture: ImageBitmap, asked: unknown): Promise<unknown> {
+export function askAboutPicture(
+  name: 'cover' | 'paler',
+  picture: ImageBitmap,
+  asked: unknown,
+): Promise<unknown> {
   return call({ name, given: [JSON.stringify(asked)], picture }, [picture]);
 }
 

@@ -4,24 +4,29 @@ import { NumberField } from '../../ground/NumberField';
 import { TextField } from '../../ground/TextField';
 import type { Values } from '../draft';
 import type { TogetherProps } from './grouped';
+import { PalerOnPicture } from './PalerOnPicture';
 
 /** Soil beside its reference: two notations side by side, each by steps. */
-export function Colours({ fields, path, values, onChange, errorAt }: TogetherProps) {
+export function Colours(props: TogetherProps) {
+  const { fields, path, values, onChange, errorAt } = props;
   return (
-    <div className="grid grid-cols-2 gap-x-5 gap-y-4">
-      {fields.map((field) => (
-        <One
-          key={field.key}
-          field={field}
-          path={`${path}/${field.key}`}
-          colour={(values[field.key] as Values | undefined) ?? {}}
-          onChange={(change) =>
-            onChange({ [field.key]: { ...((values[field.key] as Values | undefined) ?? {}), ...change } })
-          }
-          errorAt={errorAt}
-        />
-      ))}
-    </div>
+    <>
+      <div className="grid grid-cols-2 gap-x-5 gap-y-4">
+        {fields.map((field) => (
+          <One
+            key={field.key}
+            field={field}
+            path={`${path}/${field.key}`}
+            colour={(values[field.key] as Values | undefined) ?? {}}
+            onChange={(change) =>
+              onChange({ [field.key]: { ...((values[field.key] as Values | undefined) ?? {}), ...change } })
+            }
+            errorAt={errorAt}
+          />
+        ))}
+      </div>
+      <PalerOnPicture {...props} />
+    </>
   );
 }
 

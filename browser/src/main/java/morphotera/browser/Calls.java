@@ -25,6 +25,8 @@ import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
 import morphotera.measure.picture.Cover;
+import morphotera.measure.picture.JarMarks;
+import morphotera.measure.picture.Paler;
 import morphotera.measure.picture.Pixels;
 import morphotera.read.Cut;
 import morphotera.read.FieldScores;
@@ -143,12 +145,7 @@ public final class Calls {
     public static String cover(int[] rgba, int width, int height, String body) {
         return answer(body, in -> {
             Cover.Asked asked = Cover.asked(in);
-            int[] rgb = new int[rgba.length];
-            for (int i = 0; i < rgb.length; i++) {
-                int one = rgba[i];
-                rgb[i] = (one & 255) << 16 | one & 0xff00 | one >> 16 & 255;
-            }
-            Cover.Counted counted = Cover.counted(new Pixels(rgb, width, height), asked);
+            Cover.Counted counted = Cover.counted(pixels(rgba, width, height), asked);
             Cover.Found found = counted.found();
             StringBuilder kinds = new StringBuilder(counted.mask().kinds().length);
             for (Cover.Kind kind : counted.mask().kinds()) {
@@ -167,6 +164,41 @@ public final class Calls {
                                     "width", counted.mask().width(),
                                     "height", counted.mask().height(),
                                     "kinds", kinds.toString()));
+        });
+    }
+
+    /** A canvas's pixels as the core has them. */
+    private static Pixels pixels(int[] rgba, int width, int height) {
+        int[] rgb = new int[rgba.length];
+        for (int i = 0; i < rgb.length; i++) {
+            int one = rgba[i];
+            rgb[i] = (one & 255) << 16 | one & 0xff00 | one >> 16 & 255;
+        }
+        return new Pixels(rgb, width, height);
+    }
+
+    /** @param body the marks on a jar's picture, and {@code aspect}: its height over its width */
+    public static String jar(String body) {
+        return answer(body, in -> {
+            Map<String, Object> heights = Trees.of();
+            heights.putAll(JarMarks.heights(((Number) in.get("aspect")).doubleValue(), in));
+            return heights;
+        });
+    }
+
+    /** How much paler the field's soil is than its reference, by a grey card in the picture. */
+    public static String paler(int[] rgba, int width, int height, String body) {
+        return answer(body, in -> {
+            Paler.Found found = Paler.of(pixels(rgba, width, height), Paler.asked(in));
+            return Trees.of(
+                    "fieldValue",
+                    found.fieldValue(),
+                    "referenceValue",
+                    found.referenceValue(),
+                    "paler",
+                    found.paler(),
+                    "plusMinus",
+                    found.plusMinus());
         });
     }
 

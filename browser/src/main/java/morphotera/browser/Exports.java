@@ -66,6 +66,16 @@ public final class Exports {
     }
 
     @JSExport
+    public static String jar(String body) {
+        return Calls.jar(body);
+    }
+
+    @JSExport
+    public static String paler(@JSByRef int[] rgba, int width, int height, String asked) {
+        return Calls.paler(rgba, width, height, asked);
+    }
+
+    @JSExport
     public static String planRunSheet(String body) {
         return Calls.planRunSheet(body);
     }

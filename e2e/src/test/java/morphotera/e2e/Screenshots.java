@@ -78,6 +78,12 @@ class Screenshots {
             }
             adviser.page.locator("figure").first().evaluate("it => it.scrollIntoView({ block: 'center' })");
             keep(adviser, "yardstick");
+            adviser.open("/methods");
+            adviser.page
+                    .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Soil block"))
+                    .locator("svg")
+                    .waitFor();
+            keep(adviser, "field-guide");
             openField(adviser, "Church Piece");
             adviser.page
                     .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
