@@ -2,7 +2,7 @@ import { SHAPE_TILES } from '../../ground/soilShapes';
 import type { Values } from '../draft';
 import type { MethodDrawing, ResultProps } from './index';
 import { Arrow, Grass, Ground, Roots, Says, Span } from './kit/ground';
-import { MOISTURE, MOTTLES, ROOTED, SMELLS } from './kit/layers';
+import { FaceSoFar, MOISTURE, MOTTLES, ROOTED, SMELLS } from './kit/layers';
 import { FINE, MOVE, PEN, SOIL } from './kit/line';
 import { JudgedLayers, measured } from './kit/results';
 import { PHOTO } from './kit/shared';
@@ -35,52 +35,17 @@ function Pit({ filled = 0, water = 0 }: { filled?: number; water?: number }) {
   );
 }
 
-/** Each layer as deep as was typed. */
+const USUAL: Values[] = [
+  { topCm: '0', bottomCm: '25' },
+  { topCm: '25', bottomCm: '60' },
+  { topCm: '60', bottomCm: '110' },
+];
+
 function described(values: Values) {
   const layers = ((values.layers as Values[] | undefined) ?? []).filter(
     (layer) => Number(layer.bottomCm) > 0,
   );
-  const rows =
-    layers.length > 0
-      ? layers
-      : [
-          { topCm: '0', bottomCm: '25' },
-          { topCm: '25', bottomCm: '60' },
-          { topCm: '60', bottomCm: '110' },
-        ];
-  const deepest = Math.max(...rows.map((row) => Number(row.bottomCm)));
-  const y = (cm: number) => 14 + (cm / deepest) * 174;
-  return (
-    <>
-      {rows.map((row, i) => {
-        const top = y(Number(row.topCm) || 0);
-        const bottom = y(Number(row.bottomCm));
-        const shape = (row as Values).shape;
-        return (
-          <g key={i}>
-            <rect x="120" y={top} width="130" height={Math.max(0, bottom - top)} {...SOIL} />
-            {shape !== undefined && bottom - top > 30 && (
-              <svg
-                x="155"
-                y={(top + bottom) / 2 - 22}
-                width="60"
-                height="44"
-                viewBox="0 0 60 44"
-                aria-hidden="true"
-              >
-                {SHAPE_TILES[String(shape)]}
-              </svg>
-            )}
-            <path d={`M108 ${bottom}h12`} {...FINE} />
-            <Says x={102} y={bottom + 4} end>
-              {`${row.bottomCm} cm`}
-            </Says>
-          </g>
-        );
-      })}
-      <path d="M70 14H300" {...PEN} />
-    </>
-  );
+  return <FaceSoFar layers={layers.length > 0 ? layers : USUAL} />;
 }
 
 function ResultDrawing({ evaluation, values }: ResultProps) {

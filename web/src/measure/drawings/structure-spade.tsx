@@ -1,10 +1,10 @@
 import { SHAPE_TILES } from '../../ground/soilShapes';
 import type { Values } from '../draft';
 import type { MethodDrawing, ResultProps, StepScene } from './index';
-import { Grass, Ground, Roots, Says } from './kit/ground';
+import { Grass, Ground, Roots } from './kit/ground';
 import { Fist } from './kit/hands';
-import { MOISTURE, MOTTLES, PORES, ROOTED } from './kit/layers';
-import { FINE, PEN, SOIL } from './kit/line';
+import { FaceSoFar, MOISTURE, MOTTLES, PORES, ROOTED } from './kit/layers';
+import { PEN, SOIL } from './kit/line';
 import { JudgedLayers } from './kit/results';
 import { BLOCK, PHOTO, PUT_BACK } from './kit/shared';
 
@@ -39,37 +39,7 @@ function judged(values: Values) {
   const layers = ((values.layers as Values[] | undefined) ?? []).filter(
     (layer) => Number(layer.bottomCm) > 0 && layer.shape,
   );
-  if (layers.length === 0) return OPEN.draw as React.ReactNode;
-  const deepest = Math.max(...layers.map((layer) => Number(layer.bottomCm)), 20);
-  const y = (cm: number) => 14 + (cm / deepest) * 172;
-  return (
-    <>
-      {layers.map((layer, i) => {
-        const top = y(Number(layer.topCm) || 0);
-        const bottom = y(Number(layer.bottomCm));
-        return (
-          <g key={i}>
-            <rect x="110" y={top} width="150" height={Math.max(0, bottom - top)} {...SOIL} />
-            <svg
-              x="155"
-              y={(top + bottom) / 2 - 22}
-              width="60"
-              height="44"
-              viewBox="0 0 60 44"
-              aria-hidden="true"
-            >
-              {SHAPE_TILES[String(layer.shape)]}
-            </svg>
-            <path d={`M104 ${bottom}h6`} {...FINE} />
-            <Says x={100} y={bottom + 4} end>
-              {`${layer.bottomCm} cm`}
-            </Says>
-          </g>
-        );
-      })}
-      <path d="M70 14H300" {...PEN} />
-    </>
-  );
+  return layers.length === 0 ? (OPEN.draw as React.ReactNode) : <FaceSoFar layers={layers} atLeastCm={20} />;
 }
 
 function ResultDrawing({ evaluation, values }: ResultProps) {

@@ -1,7 +1,9 @@
 import type { ReactNode } from 'react';
 import { range, strewn } from '../../../ground/range';
 import { SHAPE_TILES } from '../../../ground/soilShapes';
-import { PEN, ROOT } from './line';
+import type { Values } from '../../draft';
+import { Says } from './ground';
+import { FINE, PEN, ROOT, SOIL } from './line';
 
 const FACE = <rect x="5" y="4" width="50" height="36" rx="3" fill="var(--soil-mid)" />;
 
@@ -111,3 +113,39 @@ export const SMELLS: Record<string, ReactNode> = {
   none: <Smelt rising="none" />,
   sour: <Smelt rising="sour" />,
 };
+
+/** A face as it was described so far: each layer as deep as was typed, with its shape where there is room. */
+export function FaceSoFar({ layers, atLeastCm = 0 }: { layers: Values[]; atLeastCm?: number }) {
+  const deepest = Math.max(...layers.map((layer) => Number(layer.bottomCm)), atLeastCm, 1);
+  const y = (cm: number) => 14 + (cm / deepest) * 174;
+  return (
+    <>
+      {layers.map((layer, i) => {
+        const top = y(Number(layer.topCm) || 0);
+        const bottom = y(Number(layer.bottomCm));
+        return (
+          <g key={i}>
+            <rect x="115" y={top} width="140" height={Math.max(0, bottom - top)} {...SOIL} />
+            {bottom - top > 30 && (
+              <svg
+                x="155"
+                y={(top + bottom) / 2 - 22}
+                width="60"
+                height="44"
+                viewBox="0 0 60 44"
+                aria-hidden="true"
+              >
+                {SHAPE_TILES[String(layer.shape ?? '')]}
+              </svg>
+            )}
+            <path d={`M108 ${bottom}h7`} {...FINE} />
+            <Says x={102} y={bottom + 4} end>
+              {`${layer.bottomCm} cm`}
+            </Says>
+          </g>
+        );
+      })}
+      <path d="M70 14H300" {...PEN} />
+    </>
+  );
+}
