@@ -384,6 +384,11 @@ class OfflineIT {
         assertThat(page.getByText(", to send").first()).isVisible();
         adviser.button("Done, next step").click();
         assertThat(page.getByText("40 % living")).isVisible();
+        // Of eight tenths in the middle three are plants.
+        adviser.button("leave out the edges").click();
+        assertThat(page.getByText(Pattern.compile("3[78] % living"))).isVisible();
+        adviser.button("count all of it").click();
+        assertThat(page.getByText("40 % living")).isVisible();
         Locator picture = page.getByLabel("Tap bare soil on the picture");
         BoundingBox box = picture.boundingBox();
         picture.click(new Locator.ClickOptions().setPosition(box.width * 0.8, box.height / 2));
