@@ -121,7 +121,7 @@ function ChartForm({ chart, onDone }: { chart: KitChart; onDone: () => void }) {
       unit: form.unit.trim() || null,
       version: chart.version,
       steps: steps.map((step) => {
-        const read = parse(step.value, null);
+        const read = parse(step.value, form.unit.trim() || null);
         return {
           // What is no number is named by the server, at its place.
           value: read.ok ? read.value : (null as unknown as number),
