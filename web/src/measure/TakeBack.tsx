@@ -19,11 +19,11 @@ export function TakeBack({ visitId, onBack }: { visitId: string; onBack: (one: C
 
   async function back(taken: Counted) {
     try {
-      await takeBack(taken);
+      const draft = await takeBack(taken);
       await device.write(
         keyOf(taken.visitId, taken.placeId, taken.method, taken.repeat),
         DRAFT_VERSION,
-        taken.draft,
+        draft,
       );
       setFault(null);
       await queries.invalidateQueries({ queryKey: keys.visit(visitId) });

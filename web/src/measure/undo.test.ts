@@ -77,7 +77,10 @@ describe('a count taken back', () => {
       reading: { smell: 'earthy' },
       takenAt: 't',
     } as unknown as Reading;
-    await takeBack(count(before));
+    const draft = await takeBack(count(before));
+    // Counted once more it corrects what stands now, not what was corrected already.
+    expect(draft.corrects).toMatch(/^[0-9a-f-]{36}$/);
+    expect(draft.corrects).not.toBe('r1');
     expect(sent[0]?.body).toMatchObject({ corrects: 'r2', reading: { smell: 'earthy' }, takenAt: 't' });
   });
 });

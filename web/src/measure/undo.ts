@@ -45,13 +45,16 @@ export const secondsLeft = (one: Counted, now: number): number =>
 /**
  * Takes a count back; nothing is deleted. Still on this device: the parcel is put away. With the server: a correction is
  * followed by one with the values of before, a new reading is set aside.
+ *
+ * @returns what was typed, to stand on the bench again: a correction then corrects the newest version
  */
-export async function takeBack(one: Counted): Promise<void> {
+export async function takeBack(one: Counted): Promise<Draft> {
   const path = `/api/readings/${one.id}`;
   const parcel = parcels().find((other) => other.path === path && other.state.is !== 'put-away');
   if (parcel?.state.is === 'sending') throw new Error('It is being sent just now: try again in a moment.');
+  let draft = one.draft;
   if (parcel) await putAway(parcel.id);
-  else if (one.corrected) await asBefore(one.id, one.corrected);
+  else if (one.corrected) draft = { ...draft, corrects: await asBefore(one.id, one.corrected) };
   else
     await take(
       api.PUT('/api/readings/{id}/aside', {
@@ -60,13 +63,15 @@ export async function takeBack(one: Counted): Promise<void> {
       }),
     );
   changed(null);
+  return draft;
 }
 
-async function asBefore(id: string, before: Reading): Promise<void> {
+async function asBefore(id: string, before: Reading): Promise<string> {
+  const newest = newId();
   const { visitId, spotId, sampleId, method, variant, repeat, reading, note, takenAt, device } = before;
   await take(
     api.PUT('/api/readings/{id}', {
-      params: { path: { id: newId() } },
+      params: { path: { id: newest } },
       body: {
         visitId,
         spotId,
@@ -83,4 +88,5 @@ async function asBefore(id: string, before: Reading): Promise<void> {
       },
     }),
   );
+  return newest;
 }
