@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { NoSignal, refusals, sentence } from '../api/problem';
 import type { Evaluation, Method, Step, WholeVisit } from '../api/types';
 import { nowIso } from '../ground/time';
@@ -50,6 +50,7 @@ export function AtWork({
   onScore,
 }: Props) {
   const me = useMe();
+  const [wanted, setWanted] = useState(false);
   const steps = variantOf(draft, method)?.steps ?? [];
   const index = Math.max(
     0,
@@ -117,16 +118,24 @@ export function AtWork({
     return () => document.removeEventListener('keydown', key);
   });
 
+  const settled = evaluation.data !== undefined && !evaluation.isPlaceholderData;
+  // Where neither the core nor the server can be asked it counts unscored; the server computes it when it arrives.
+  const decided = settled || evaluation.error instanceof NoSignal;
+
   function count() {
     onTry();
     const reasonMissing = draft.corrects !== null && draft.reason.trim() === '';
     if (found.length > 0 || !checked || reasonMissing) return;
-    const settled = evaluation.data !== undefined && !evaluation.isPlaceholderData;
-    // Where neither the core nor the server can be asked it counts unscored; the server computes it when it arrives.
-    if (!settled && !(evaluation.error instanceof NoSignal)) return;
+    // Tapped before the sum was there: it counts as soon as it is.
+    if (!decided) return setWanted(true);
+    setWanted(false);
     if (clock) endClock(clock.clock, me.id);
     void onCount(reading, settled ? (evaluation.data ?? null) : null);
   }
+
+  useEffect(() => {
+    if (wanted && decided) count();
+  });
 
   if (!step) return null;
   // Acid, pits and polluted ground: nothing is done before their cautions are heeded.

@@ -229,10 +229,8 @@ class EveryBenchIT {
     void a_count_is_taken_back_and_what_was_typed_stands_again() {
         bench("finger-stain");
         adviser.choice("Stain", "Dark").click();
-        page.getByLabel("Was the finger clean and the light a shade?")
-                .or(page.getByRole(AriaRole.CHECKBOX))
-                .first()
-                .check();
+        page.getByLabel("Was the finger clean before?").check();
+        // At once, before the sum can be there: no tap is lost.
         adviser.button("Count this reading").click();
         assertThat(page.getByText("Finger stain, spot 3 counted.")).isVisible();
         adviser.waitUntilSent();
@@ -286,7 +284,7 @@ class EveryBenchIT {
     @Test
     void heights_are_read_off_a_photograph_of_the_jar() {
         page.navigate(page.url().replaceAll("[?].*", ""));
-        page.getByLabel("Slaking, spot 2: empty").click();
+        page.getByLabel(Pattern.compile("^Slaking, spot 2:")).click();
         tray = page.url();
         bench("texture-jar");
         page.getByLabel("Take a photograph").setInputFiles(Drawn.ground());
