@@ -2,15 +2,13 @@ import { useState } from 'react';
 import { show } from '../../ground/format';
 import type { EntryProps } from '../entry';
 import { CoverCounting } from '../pictures/CoverCounting';
+import { usePicturesOf } from '../pictures/OnPicture';
 import { Thumbnail } from '../pictures/Pictures';
-import { usePictures } from '../pictures/usePictures';
 import type { MethodEntry } from '.';
 
 /** The shares counted on a photograph of the cell: a proposal beside the picture, taken or not. */
 function OnPicture({ whole, place, value, draft, keep }: EntryProps) {
-  const pictures = usePictures(whole).filter(
-    (one) => one.spotId === place.id && one.method === 'ground-cover',
-  );
+  const pictures = usePicturesOf(whole, place, 'ground-cover');
   const [chosen, setChosen] = useState<string | null>((value as { id?: string } | undefined)?.id ?? null);
   const shown = pictures.find((one) => one.id === chosen) ?? pictures.at(-1);
   if (!shown) {

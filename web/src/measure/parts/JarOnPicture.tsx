@@ -7,8 +7,7 @@ import { show } from '../../ground/format';
 import { NumberField } from '../../ground/NumberField';
 import { parse } from '../../ground/units';
 import type { Values } from '../draft';
-import { type At, Mark, OnPicture, picturesOf } from '../pictures/OnPicture';
-import { usePictures } from '../pictures/usePictures';
+import { type At, Mark, OnPicture, usePicturesOf } from '../pictures/OnPicture';
 import type { TogetherProps } from './grouped';
 
 /** A jar's field by its mark on the picture, and where the mark waits before it is dragged. */
@@ -22,7 +21,7 @@ const MARKS: Record<string, { mark: string; y: number }> = {
 
 /** Heights off a photograph of the jar: a known height gives the scale, the marks are dragged to where they belong. */
 export function JarOnPicture({ whole, place, method, fields, onChange }: TogetherProps) {
-  const all = picturesOf(usePictures(whole), place, method.id);
+  const all = usePicturesOf(whole, place, method.id);
   const [chosen, setChosen] = useState<string | null>(null);
   const [known, setKnown] = useState<{ from: At; to: At; mm: string }>({
     from: [0.3, 0.86],

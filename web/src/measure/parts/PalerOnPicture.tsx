@@ -4,8 +4,8 @@ import { askAboutPicture } from '../../device/core';
 import { answered } from '../../device/withoutSignal';
 import { show, signed } from '../../ground/format';
 import type { Values } from '../draft';
-import { type At, Mark, OnPicture, picturesOf } from '../pictures/OnPicture';
-import { pictureOf, type Shown, usePictures } from '../pictures/usePictures';
+import { type At, Mark, OnPicture, usePicturesOf } from '../pictures/OnPicture';
+import { pictureOf, type Shown } from '../pictures/usePictures';
 import type { TogetherProps } from './grouped';
 
 type Area = 'left' | 'right' | 'field' | 'reference';
@@ -22,7 +22,7 @@ const SIDE = 0.12;
 
 /** The difference in value off one photograph, by a grey card in it, better by two; hue and chroma stay with the eye. */
 export function PalerOnPicture({ whole, place, method, values, onChange }: TogetherProps) {
-  const all = picturesOf(usePictures(whole), place, method.id);
+  const all = usePicturesOf(whole, place, method.id);
   const [chosen, setChosen] = useState<string | null>(null);
   const [two, setTwo] = useState(true);
   const [aspect, setAspect] = useState(1);

@@ -1,7 +1,8 @@
-import { type KeyboardEvent, type PointerEvent, type ReactNode, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, type ReactNode, useRef, useState } from 'react';
+import type { WholeVisit } from '../../api/types';
 import type { Place } from '../place';
 import { Thumbnail } from './Pictures';
-import { type Shown, usePictureUrl } from './usePictures';
+import { type Shown, usePictures, usePictureUrl } from './usePictures';
 
 /** A place on a picture, as shares of its width and height. */
 export type At = [x: number, y: number];
@@ -71,9 +72,15 @@ export function OnPicture({
   );
 }
 
-/** The pictures of a test at a place, the newest first chosen. */
-export function picturesOf(all: Shown[], place: Place, method: string): Shown[] {
-  return all.filter((one) => one.spotId === place.id && one.method === method);
+/** The pictures of a test at a place. One that was just sent stays: the server has it before the visit says so. */
+export function usePicturesOf(whole: WholeVisit, place: Place, method: string): Shown[] {
+  const now = usePictures(whole).filter((one) => one.spotId === place.id && one.method === method);
+  const before = useRef<Shown[]>([]);
+  const sent = before.current
+    .filter((one) => now.every((other) => other.id !== one.id))
+    .map((one) => ({ ...one, parcel: null }));
+  before.current = [...sent, ...now];
+  return before.current;
 }
 
 type MarkProps = { at: At; label: string; high: number; onMove: (at: At) => void; children: ReactNode };

@@ -123,7 +123,7 @@ class Screenshots {
             adviser.button("Done, start the clock").click();
             adviser.page.waitForTimeout(3000);
             adviser.touchCrumb(1);
-            adviser.heading("Note what fell").scrollIntoViewIfNeeded();
+            adviser.page.getByLabel("Crumb 3").evaluate("it => it.scrollIntoView({ block: 'center' })");
             keep(adviser, "phone-bench");
             openField(adviser, "Church Piece");
             firstVisit(adviser);
