@@ -2,8 +2,7 @@ import { useState } from 'react';
 import { show } from '../../ground/format';
 import type { EntryProps } from '../entry';
 import { CoverCounting } from '../pictures/CoverCounting';
-import { usePicturesOf } from '../pictures/OnPicture';
-import { Thumbnail } from '../pictures/Pictures';
+import { usePicturesOf, Which } from '../pictures/OnPicture';
 import type { MethodEntry } from '.';
 
 /** The shares counted on a photograph of the cell: a proposal beside the picture, taken or not. */
@@ -16,21 +15,7 @@ function OnPicture({ whole, place, value, draft, keep }: EntryProps) {
   }
   return (
     <div className="grid gap-3">
-      {pictures.length > 1 && (
-        <div className="flex flex-wrap gap-3" role="group" aria-label="Which photograph">
-          {pictures.map((one) => (
-            <button
-              type="button"
-              key={one.id}
-              aria-pressed={one.id === shown.id}
-              className={`border-b-[3px] pb-1 ${one.id === shown.id ? 'border-act' : 'border-transparent'}`}
-              onClick={() => setChosen(one.id)}
-            >
-              <Thumbnail shown={one} />
-            </button>
-          ))}
-        </div>
-      )}
+      <Which all={pictures} shown={shown} onChoose={setChosen} />
       <CoverCounting
         key={shown.id}
         shown={shown}

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { Across } from '../../ground/Axis';
+import { dragged } from '../../ground/dragged';
 import { show } from '../../ground/format';
 import { NumberField } from '../../ground/NumberField';
 import { depthScale } from '../../ground/scale';
 import { SHAPE_TILES } from '../../ground/soilShapes';
-import { dragged } from '../../ground/useDrag';
 import { isEmpty, type Values } from '../draft';
 import type { EntryProps } from '../entry';
 import { FieldEntry } from '../FieldEntry';

@@ -1,9 +1,9 @@
 import { Across } from '../../ground/Axis';
+import { dragged } from '../../ground/dragged';
 import { show } from '../../ground/format';
 import { NumberField } from '../../ground/NumberField';
 import { scale } from '../../ground/scale';
 import { parse } from '../../ground/units';
-import { dragged } from '../../ground/useDrag';
 import { isEmpty } from '../draft';
 import type { TogetherProps } from './grouped';
 import { JarOnPicture } from './JarOnPicture';

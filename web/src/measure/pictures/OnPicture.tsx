@@ -30,21 +30,7 @@ export function OnPicture({
   const [aspect, setAspect] = useState<number | null>(null);
   return (
     <div className="grid gap-3">
-      {all.length > 1 && (
-        <div className="flex flex-wrap gap-3" role="group" aria-label="Which photograph">
-          {all.map((one) => (
-            <button
-              type="button"
-              key={one.id}
-              aria-pressed={one.id === shown.id}
-              className={`border-b-[3px] pb-1 ${one.id === shown.id ? 'border-act' : 'border-transparent'}`}
-              onClick={() => onChoose(one.id)}
-            >
-              <Thumbnail shown={one} />
-            </button>
-          ))}
-        </div>
-      )}
+      <Which all={all} shown={shown} onChoose={onChoose} />
       <div className="relative max-w-xl select-none">
         {url && (
           <img
@@ -68,6 +54,34 @@ export function OnPicture({
           </svg>
         )}
       </div>
+    </div>
+  );
+}
+
+/** Of several photographs, the one that is looked at; nothing where there is no choice. */
+export function Which({
+  all,
+  shown,
+  onChoose,
+}: {
+  all: Shown[];
+  shown: Shown;
+  onChoose: (id: string) => void;
+}) {
+  if (all.length < 2) return null;
+  return (
+    <div className="flex flex-wrap gap-3" role="group" aria-label="Which photograph">
+      {all.map((one) => (
+        <button
+          type="button"
+          key={one.id}
+          aria-pressed={one.id === shown.id}
+          className={`border-b-[3px] pb-1 ${one.id === shown.id ? 'border-act' : 'border-transparent'}`}
+          onClick={() => onChoose(one.id)}
+        >
+          <Thumbnail shown={one} />
+        </button>
+      ))}
     </div>
   );
 }

@@ -82,7 +82,6 @@ function Smelt({ rising }: { rising: 'earthy' | 'none' | 'sour' }) {
   );
 }
 
-export const SHAPES: Record<string, ReactNode> = SHAPE_TILES;
 export const PORES: Record<string, ReactNode> = {
   many: <Holes count={14} />,
   some: <Holes count={6} />,
