@@ -50,7 +50,8 @@ export function AtWork({
   onScore,
 }: Props) {
   const me = useMe();
-  const [wanted, setWanted] = useState(false);
+  // What was to count before its sum was there, as it stood when it was tapped.
+  const [wanted, setWanted] = useState<string | null>(null);
   const steps = variantOf(draft, method)?.steps ?? [];
   const index = Math.max(
     0,
@@ -126,15 +127,15 @@ export function AtWork({
     onTry();
     const reasonMissing = draft.corrects !== null && draft.reason.trim() === '';
     if (found.length > 0 || !checked || reasonMissing) return;
-    // Tapped before the sum was there: it counts as soon as it is.
-    if (!decided) return setWanted(true);
-    setWanted(false);
+    // Tapped before the sum was there: it counts as soon as it is, unless it is changed meanwhile.
+    if (!decided) return setWanted(JSON.stringify(reading));
+    setWanted(null);
     if (clock) endClock(clock.clock, me.id);
     void onCount(reading, settled ? (evaluation.data ?? null) : null);
   }
 
   useEffect(() => {
-    if (wanted && decided) count();
+    if (decided && wanted === JSON.stringify(reading)) count();
   });
 
   if (!step) return null;
