@@ -140,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_13"];
+        put: operations["put_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -316,7 +316,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_2"];
-        put: operations["put_12"];
+        put: operations["put_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -332,6 +332,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["trend"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fields/{id}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofField"];
         put?: never;
         post?: never;
         delete?: never;
@@ -556,7 +572,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_11"];
+        put: operations["put_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -588,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_10"];
+        put: operations["put_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -700,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_9"];
+        put: operations["put_10"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -716,7 +732,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["put_8"];
+        put: operations["put_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -844,7 +860,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_7"];
+        put: operations["put_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -860,7 +876,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_5"];
+        put: operations["put_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -892,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of"];
-        put: operations["put_6"];
+        put: operations["put_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -940,7 +956,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_1"];
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1004,7 +1020,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1180,7 +1196,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_2"];
+        put: operations["put_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1198,6 +1214,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["design"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_2"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2925,6 +2957,37 @@ export interface components {
             why: string | null;
             zone: string | null;
         };
+        "morphotera.app.decide.FieldTrialController.SpotBody": {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            lat: number | null;
+            /** Format: double */
+            lon: number | null;
+        };
+        "morphotera.app.decide.FieldTrialController.StripBody": {
+            /** Format: int32 */
+            block: number | null;
+            polygon: components["schemas"]["morphotera.app.land.LandBodies.CornerBody"][];
+            spots: components["schemas"]["morphotera.app.decide.FieldTrialController.SpotBody"][] | null;
+            /** Format: int32 */
+            treatment: number | null;
+            /** Format: uuid */
+            zoneId: string;
+        };
+        "morphotera.app.decide.FieldTrialController.TrialBody": {
+            /** Format: date */
+            begunOn: string | null;
+            /** Format: date */
+            endedOn: string | null;
+            /** Format: uuid */
+            fieldId: string;
+            name: string;
+            strips: components["schemas"]["morphotera.app.decide.FieldTrialController.StripBody"][];
+            treatments: string[];
+            /** Format: int32 */
+            version: number;
+        };
         "morphotera.app.decide.Grounds.StepForecast": {
             forecast: string;
             measure: string;
@@ -3141,6 +3204,39 @@ export interface components {
             spots: number[][];
             /** Format: int32 */
             treatment: number;
+        };
+        "morphotera.app.decide.Trials.Judged": {
+            before: boolean;
+            /** Format: date */
+            day: string;
+            methods: components["schemas"]["morphotera.follow.TrialVerdict.OfMethod"][];
+            /** Format: uuid */
+            visit: string;
+        };
+        "morphotera.app.decide.Trials.Strip": {
+            /** Format: int32 */
+            block: number;
+            polygon: components["schemas"]["morphotera.app.land.Corner"][];
+            /** Format: int32 */
+            treatment: number;
+            /** Format: uuid */
+            zoneId: string;
+        };
+        "morphotera.app.decide.Trials.TrialView": {
+            /** Format: date */
+            begunOn: string | null;
+            /** Format: date */
+            endedOn: string | null;
+            /** Format: uuid */
+            fieldId: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            strips: components["schemas"]["morphotera.app.decide.Trials.Strip"][];
+            treatments: string[];
+            verdicts: components["schemas"]["morphotera.app.decide.Trials.Judged"][];
+            /** Format: int32 */
+            version: number;
         };
         "morphotera.app.exchange.ExportController.Begun": {
             /** Format: uuid */
@@ -4309,6 +4405,21 @@ export interface components {
         "morphotera.app.season.CalendarController.Address": {
             url: string;
         };
+        "morphotera.app.season.DueAgain.Due": {
+            /** Format: date */
+            due: string;
+            methods: string[];
+            why: string;
+            window: components["schemas"]["morphotera.app.season.DueAgain.Window"];
+            /** Format: uuid */
+            zone: string;
+        };
+        "morphotera.app.season.DueAgain.Window": {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
         "morphotera.app.season.ForecastScore.Brier": {
             byAdviser: components["schemas"]["morphotera.app.season.ForecastScore.OfAdviser"][];
             byCause: components["schemas"]["morphotera.app.season.ForecastScore.OfCause"][];
@@ -4369,15 +4480,9 @@ export interface components {
             field: string;
             methods: string[];
             why: string;
-            window: components["schemas"]["morphotera.app.season.RetestController.Window"];
+            window: components["schemas"]["morphotera.app.season.DueAgain.Window"];
             /** Format: uuid */
             zone: string;
-        };
-        "morphotera.app.season.RetestController.Window": {
-            /** Format: date */
-            from: string;
-            /** Format: date */
-            to: string;
         };
         "morphotera.app.season.SearchMapper.Found": {
             /** Format: date */
@@ -4397,19 +4502,35 @@ export interface components {
         "morphotera.app.season.Season.FieldCard": {
             /** @enum {string|null} */
             band: "thriving" | "holding" | "slipping" | "spent" | null;
+            due: components["schemas"]["morphotera.app.season.DueAgain.Due"][];
             field: components["schemas"]["morphotera.app.land.Field"];
-            lookAgain: components["schemas"]["morphotera.follow.Retest"] | null;
             provisional: boolean;
             /** Format: double */
             score: number | null;
             scored: components["schemas"]["morphotera.app.season.Season.VisitBrief"] | null;
+            standings: components["schemas"]["morphotera.app.season.Season.Standing"][];
             visits: components["schemas"]["morphotera.app.season.Season.VisitBrief"][];
+        };
+        "morphotera.app.season.Season.OfGroup": {
+            group: string;
+            /** Format: double */
+            score: number;
         };
         "morphotera.app.season.Season.Page": {
             after: string | null;
             fields: components["schemas"]["morphotera.app.season.Season.FieldCard"][];
             /** Format: int32 */
             of: number;
+        };
+        "morphotera.app.season.Season.Standing": {
+            /** Format: date */
+            day: string;
+            groups: components["schemas"]["morphotera.app.season.Season.OfGroup"][];
+            provisional: boolean;
+            /** Format: double */
+            score: number | null;
+            /** Format: int32 */
+            year: number;
         };
         "morphotera.app.season.Season.VisitBrief": {
             /** Format: date */
@@ -4742,13 +4863,6 @@ export interface components {
             source: string;
             unit: string;
         };
-        "morphotera.follow.Retest": {
-            /** Format: date */
-            from: string;
-            /** Format: date */
-            to: string;
-            why: string;
-        };
         "morphotera.follow.Trend": {
             /** Format: double */
             high: number | null;
@@ -4760,6 +4874,34 @@ export interface components {
             verdict: "rising" | "falling" | "no-clear-trend" | "too-few";
             /** Format: int32 */
             visits: number;
+        };
+        "morphotera.follow.TrialVerdict.Block": {
+            /** Format: int32 */
+            block: number;
+            /** Format: double */
+            treated: number;
+            /** Format: double */
+            untreated: number;
+        };
+        "morphotera.follow.TrialVerdict.OfMethod": {
+            blocks: components["schemas"]["morphotera.follow.TrialVerdict.Block"][];
+            /** @enum {string|null} */
+            depthClass: "0-10" | "10-30" | "30-60" | "60+" | null;
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            high: number | null;
+            /** Format: double */
+            low: number | null;
+            method: string;
+            /** Format: double */
+            sd: number | null;
+            /** Format: double */
+            spotsPerStrip: number;
+            /** Format: int32 */
+            treatment: number;
+            /** @enum {string} */
+            verdict: "better" | "worse" | "no-clear-difference" | "one-block";
         };
         "morphotera.follow.Unlike": {
             /** @enum {string} */
@@ -5489,7 +5631,7 @@ export interface operations {
             };
         };
     };
-    put_13: {
+    put_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -5829,7 +5971,7 @@ export interface operations {
             };
         };
     };
-    put_12: {
+    put_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -5875,6 +6017,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.follow.ChangeController.TrendView"];
+                };
+            };
+        };
+    };
+    ofField: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Trials.TrialView"][];
                 };
             };
         };
@@ -6224,7 +6388,7 @@ export interface operations {
             };
         };
     };
-    put_11: {
+    put_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -6296,7 +6460,7 @@ export interface operations {
             };
         };
     };
-    put_10: {
+    put_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6464,7 +6628,7 @@ export interface operations {
             };
         };
     };
-    put_9: {
+    put_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6534,7 +6698,7 @@ export interface operations {
             };
         };
     };
-    put_8: {
+    put_9: {
         parameters: {
             query: {
                 visitId: string;
@@ -6757,7 +6921,7 @@ export interface operations {
             };
         };
     };
-    put_7: {
+    put_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6781,7 +6945,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6877,7 +7041,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6971,7 +7135,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7068,7 +7232,7 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7409,7 +7573,7 @@ export interface operations {
             };
         };
     };
-    put_2: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7455,6 +7619,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.decide.TrialController.DesignView"];
+                };
+            };
+        };
+    };
+    put_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.decide.FieldTrialController.TrialBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.decide.Trials.TrialView"];
                 };
             };
         };

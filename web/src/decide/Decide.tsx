@@ -59,7 +59,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
                 remedies={remedies.data}
               />
             )}
-            <TrialPart field={whole.field} />
+            <TrialPart field={whole.field} mayWrite={mayWrite(me)} />
             <section aria-labelledby="sums" className="wide:col-span-2">
               <h2 id="sums" className="text-[1.5rem]">
                 What to do, and how much

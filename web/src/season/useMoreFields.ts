@@ -1,8 +1,12 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { api, take } from '../api/client';
 import type { FieldCard, SeasonPage } from '../api/types';
 
-/** The first page of the season's fields, and more of them when asked. */
+/** So many are fetched without being asked for; a practice of more asks for the others. */
+export const BY_ITSELF = 2000;
+const PAGE = 400;
+
+/** The first page of the season's fields, then the others one page after the other; beyond many, when asked. */
 export function useMoreFields(first: SeasonPage) {
   const [more, setMore] = useState<{ of: SeasonPage; fields: FieldCard[]; after: string | null }>({
     of: first,
@@ -11,12 +15,20 @@ export function useMoreFields(first: SeasonPage) {
   });
   // A first page loaded anew begins the list anew.
   const known = more.of === first ? more : { of: first, fields: [], after: first.after };
+  const { after, fields } = known;
+  const soFar = first.fields.length + fields.length;
   async function load() {
-    if (!known.after) return;
+    if (!after) return;
     const page = (await take(
-      api.GET('/api/season', { params: { query: { limit: 200, after: known.after } } }),
+      api.GET('/api/season', { params: { query: { limit: PAGE, after } } }),
     )) as SeasonPage;
-    setMore({ of: first, fields: [...known.fields, ...page.fields], after: page.after });
+    setMore({ of: first, fields: [...fields, ...page.fields], after: page.after });
   }
-  return { cards: [...first.fields, ...known.fields], after: known.after, load };
+  const wanted = soFar < BY_ITSELF ? after : null;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each page asks for the next once
+  useEffect(() => {
+    // Without a signal what was kept is shown; the page says how many there are.
+    if (wanted) load().catch(() => undefined);
+  }, [wanted]);
+  return { cards: [...first.fields, ...fields], after, load };
 }

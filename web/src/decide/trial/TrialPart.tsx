@@ -1,6 +1,7 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, take } from '../../api/client';
+import { newId } from '../../api/ids';
 import { refusals } from '../../api/problem';
 import type { LandField, TrialDesign } from '../../api/types';
 import { Across, Along } from '../../ground/Axis';
@@ -9,8 +10,11 @@ import { North, ScaleBar } from '../../ground/mapMarks';
 import { boxOf, project, scaleBar } from '../../ground/mapProjection';
 import { NumberField } from '../../ground/NumberField';
 import { scale } from '../../ground/scale';
+import { TextField } from '../../ground/TextField';
 import { useKept } from '../../ground/useKept';
-import { asGeoJson, askedOf, stripName, type TrialForm, USUAL, verdict } from './trial';
+import { TrialResult } from './TrialResult';
+import { asGeoJson, askedOf, changed, layOut, stripName, type TrialForm, USUAL, verdict } from './trial';
+import { useTrials } from './useTrials';
 
 type Asked = NonNullable<ReturnType<typeof askedOf>>;
 
@@ -18,23 +22,50 @@ function design(asked: Asked, signal: AbortSignal) {
   return take(api.POST('/api/trials/design', { signal, body: asked as never })) as Promise<TrialDesign>;
 }
 
-/** The cheapest trial that can be undone: treated and untreated strips, where they lie, and what they would show. */
-export function TrialPart({ field }: { field: LandField }) {
+/** The cheapest trial that can be undone: treated and untreated strips, where they lie, what they would show, and what they showed. */
+export function TrialPart({ field, mayWrite }: { field: LandField; mayWrite: boolean }) {
   const [open, setOpen] = useState(false);
+  const { trials, save, fault } = useTrials(field.id);
   return (
-    <details className="wide:col-span-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="link flex min-h-11 cursor-pointer items-center font-semibold">
-        Try it first: treated and untreated strips
-      </summary>
-      {open && <Trial field={field} />}
-    </details>
+    <section className="wide:col-span-2" aria-label="Trials">
+      {trials.data?.map((trial) => (
+        <TrialResult
+          key={trial.id}
+          trial={trial}
+          onDays={mayWrite ? (days) => void save(trial.id, changed(trial, days)) : undefined}
+        />
+      ))}
+      {fault && (
+        <p className="text-warn" role="alert">
+          {fault}
+        </p>
+      )}
+      <details onToggle={(event) => setOpen(event.currentTarget.open)}>
+        <summary className="link flex min-h-11 cursor-pointer items-center font-semibold">
+          Try it first: treated and untreated strips
+        </summary>
+        {open && (
+          <Trial
+            field={field}
+            onLayOut={
+              mayWrite
+                ? (design, name, treated) =>
+                    save(newId(), layOut(design, { fieldId: field.id, name, treated }, newId))
+                : undefined
+            }
+          />
+        )}
+      </details>
+    </section>
   );
 }
+
+type LayOut = (design: TrialDesign, name: string, treated: string) => Promise<boolean>;
 
 /** Blocks at which the least difference is drawn. */
 const BLOCKS = [3, 4, 5, 6, 8, 10, 12];
 
-function Trial({ field }: { field: LandField }) {
+function Trial({ field, onLayOut }: { field: LandField; onLayOut: LayOut | undefined }) {
   const [form, setForm] = useKept<TrialForm>(`trial:${field.id}`, 1, USUAL);
   const asked = askedOf(form, field);
   const change = (part: Partial<TrialForm>) => setForm({ ...form, ...part });
@@ -126,12 +157,40 @@ function Trial({ field }: { field: LandField }) {
             </a>
           </p>
         )}
+        {found?.fits && onLayOut && <LayItOut design={found} onLayOut={onLayOut} />}
         <p className="text-sm text-faded">
           Both strips of a block are read by one person who is not told which is which, and once before
           anything is done. Power by the noncentral t of block differences, two-sided 10 %.
         </p>
       </div>
     </div>
+  );
+}
+
+/** Makes each strip a zone with its spots, under names that do not tell the treatment. */
+function LayItOut({ design: found, onLayOut }: { design: TrialDesign; onLayOut: LayOut }) {
+  const [name, setName] = useState('');
+  const [treated, setTreated] = useState('');
+  const [laid, setLaid] = useState(false);
+  if (laid) return <p role="status">Laid out: the strips are zones of the field, with their spots.</p>;
+  return (
+    <form
+      className="flex flex-wrap items-end gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void onLayOut(found, name, treated).then(setLaid);
+      }}
+    >
+      <TextField label="Name of the trial" value={name} onChange={setName} />
+      <TextField label="What treated strips get" value={treated} onChange={setTreated} />
+      <button
+        type="submit"
+        className="button button-main"
+        disabled={name.trim() === '' || treated.trim() === ''}
+      >
+        Lay these strips out
+      </button>
+    </form>
   );
 }
 

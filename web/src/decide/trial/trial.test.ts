@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
-import type { LandField, TrialDesign } from '../../api/types';
-import { asGeoJson, askedOf, USUAL, verdict } from './trial';
+import type { FieldTrial, LandField, TrialDesign } from '../../api/types';
+import { asGeoJson, askedOf, changed, layOut, nextOf, saidOf, USUAL, verdict } from './trial';
 
 const FIELD = {
   outline: [
@@ -55,4 +55,66 @@ test('what it shows is said as a chance, and what would do where it does not', (
   expect(verdict({ ...DESIGN, power: 0.5, replicatesNeeded: 7 }, 4)).toContain('7 blocks would');
   expect(verdict({ ...DESIGN, power: 0.5, replicatesNeeded: null }, 4)).toContain('no number of blocks');
   expect(verdict({ ...DESIGN, fits: false }, 4)).toContain('no room');
+});
+
+test('a design is laid out with an id for every zone and spot, treatments kept apart from the names', () => {
+  let n = 0;
+  const body = layOut(
+    {
+      ...DESIGN,
+      strips: DESIGN.strips.map((strip) => ({
+        ...strip,
+        polygon: {
+          type: 'Polygon',
+          coordinates: [
+            [
+              [-29, 47],
+              [-29.1, 47],
+              [-29.1, 47.1],
+              [-29, 47],
+            ],
+          ],
+        },
+      })),
+    } as TrialDesign,
+    { fieldId: 'f', name: ' Lime ', treated: 'limed' },
+    () => String(n++),
+  );
+  expect(body.treatments).toEqual(['left as it is', 'limed']);
+  expect(body.name).toBe('Lime');
+  expect(body.strips[0]?.polygon).toHaveLength(3);
+  expect(
+    body.strips.flatMap((strip) => [strip.zoneId, ...(strip.spots ?? []).map((spot) => spot.id)]),
+  ).toEqual(['0', '1', '2', '3', '4']);
+});
+
+const TRIAL = {
+  id: 't',
+  fieldId: 'f',
+  name: 'Lime',
+  treatments: ['left as it is', 'limed'],
+  begunOn: null,
+  endedOn: null,
+  strips: [],
+  version: 2,
+  verdicts: [],
+} as unknown as FieldTrial;
+
+test('a trial says what comes next: read before, treat, wait, read again', () => {
+  expect(nextOf(TRIAL)).toContain('Read every strip once before');
+  expect(nextOf({ ...TRIAL, verdicts: [{ before: true }] as never })).toContain('can be given');
+  const begun = { ...TRIAL, begunOn: '2030-09-01' };
+  expect(nextOf(begun)).toContain('come due');
+  expect(nextOf({ ...begun, verdicts: [{ before: false }] as never })).toContain('surer');
+  expect(nextOf({ ...begun, endedOn: '2031-09-01' })).toBe('Ended.');
+  expect(changed(TRIAL, { begunOn: '2030-09-01' })).toMatchObject({ begunOn: '2030-09-01', version: 2 });
+});
+
+test('a verdict is a sentence with its interval, or says that one block cannot tell', () => {
+  const of = { blocks: [1, 2, 3], difference: 43.2, low: 33, high: 53.4, verdict: 'better' } as never;
+  expect(saidOf(of, 'limed')).toBe(
+    'limed: better. +43 points, between +33 and +53 nine times of ten, in 3 blocks.',
+  );
+  const one = { blocks: [1], difference: -3, low: null, high: null, verdict: 'one-block' } as never;
+  expect(saidOf(one, 'limed')).toBe('limed: one block cannot tell. −3 points, in 1 block.');
 });

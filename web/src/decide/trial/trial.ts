@@ -1,4 +1,5 @@
-import type { LandField, TrialDesign } from '../../api/types';
+import type { FieldTrial, LandField, TrialDesign, TrialJudged } from '../../api/types';
+import { signed } from '../../ground/format';
 
 export type TrialForm = {
   replicates: string;
@@ -87,4 +88,84 @@ export function verdict(design: TrialDesign, replicates: number): string {
       ? 'no number of blocks up to 20 would'
       : `${design.replicatesNeeded} blocks would`;
   return `${replicates} blocks with ${spots} show it only ${chance} times of 100; ${needed}.`;
+}
+
+type Corner = { lat: number; lon: number };
+
+export type TrialBody = {
+  fieldId: string;
+  name: string;
+  treatments: string[];
+  begunOn: string | null;
+  endedOn: string | null;
+  strips: {
+    treatment: number;
+    block: number;
+    zoneId: string;
+    polygon: Corner[];
+    spots?: (Corner & { id: string })[];
+  }[];
+  version: number;
+};
+
+/** A design as a trial of its own, each strip with an id for its zone and each spot with one. */
+export function layOut(
+  design: TrialDesign,
+  of: { fieldId: string; name: string; treated: string },
+  id: () => string,
+): TrialBody {
+  const corner = ([lon = 0, lat = 0]: number[]) => ({ lat, lon });
+  return {
+    fieldId: of.fieldId,
+    name: of.name.trim(),
+    treatments: ['left as it is', of.treated.trim()],
+    begunOn: null,
+    endedOn: null,
+    strips: design.strips.map((strip) => ({
+      treatment: strip.treatment,
+      block: strip.block,
+      zoneId: id(),
+      // The ring's last corner is its first.
+      polygon: ((strip.polygon.coordinates as number[][][])[0] ?? []).slice(0, -1).map(corner),
+      spots: strip.spots.map((at) => ({ ...corner(at), id: id() })),
+    })),
+    version: 0,
+  };
+}
+
+/** The same trial with other days; its strips stay where they are. */
+export function changed(trial: FieldTrial, days: { begunOn?: string; endedOn?: string }): TrialBody {
+  const { fieldId, name, treatments, begunOn, endedOn, strips, version } = trial;
+  return { fieldId, name, treatments, begunOn, endedOn, strips, version, ...days };
+}
+
+const SAID: Record<string, string> = {
+  better: 'better',
+  worse: 'worse',
+  'no-clear-difference': 'no clear difference',
+  'one-block': 'one block cannot tell',
+};
+
+/** One method's verdict in a sentence: how much better, how sure, in how many blocks. */
+export function saidOf(of: TrialJudged['methods'][number], treated: string): string {
+  const blocks = `${of.blocks.length} ${of.blocks.length === 1 ? 'block' : 'blocks'}`;
+  const by = `${signed(of.difference, 0)} points`;
+  const between =
+    of.low === null ? '' : `, between ${signed(of.low, 0)} and ${signed(of.high ?? 0, 0)} nine times of ten`;
+  return `${treated}: ${SAID[of.verdict] ?? of.verdict}. ${by}${between}, in ${blocks}.`;
+}
+
+/** What is to be done next with a trial, in a sentence. */
+export function nextOf(trial: FieldTrial): string {
+  const read = trial.verdicts.length > 0;
+  if (trial.endedOn) return 'Ended.';
+  if (!trial.begunOn) {
+    return read
+      ? 'Read once. Now the treatments can be given: say on which day.'
+      : 'Laid out. Read every strip once before anything is done: each is a zone of its own, without its treatment’s name.';
+  }
+  const after = trial.verdicts.some((one) => !one.before);
+  return after
+    ? 'Read since; each further season makes it surer.'
+    : 'Begun. When the treatment can show, the strips come due among the retests.';
 }

@@ -33,7 +33,8 @@ public final class Retests {
         ROUTINE,
         UNDER_TREATMENT,
         LABORATORY,
-        FORECAST_MISSED
+        FORECAST_MISSED,
+        TRIAL
     }
 
     /** A visit that is done, with what was read of the zone. */
@@ -74,14 +75,32 @@ public final class Retests {
                     .minusMonths(MONTHS_AROUND);
             return List.of(due(Why.ROUTINE, earliest, season, List.copyOf(all)));
         }
+        return whenItShows(Why.UNDER_TREATMENT, treated, season, all);
+    }
+
+    /**
+     * Strips of a trial are read again when the treatment can show; once they were, that season every year until the trial is ended.
+     *
+     * @param reads of a strip, oldest first
+     */
+    public static List<Due> ofTrial(List<Read> reads, LocalDate begun) {
+        Read last = reads.get(reads.size() - 1);
+        Set<String> all = new LinkedHashSet<>();
+        reads.forEach(read -> all.addAll(read.methods()));
+        LocalDate season = reads.get(0).day();
+        return last.day().isBefore(begun)
+                ? whenItShows(Why.TRIAL, begun, season, all)
+                : List.of(due(Why.TRIAL, last.day().plusMonths(MONTHS_USUAL), season, List.copyOf(all)));
+    }
+
+    private static List<Due> whenItShows(Why why, LocalDate done, LocalDate season, Set<String> all) {
         Map<Integer, List<String>> byMonths = new TreeMap<>();
         for (String method : all) {
             byMonths.computeIfAbsent(months(method), months -> new ArrayList<>())
                     .add(method);
         }
         List<Due> due = new ArrayList<>();
-        byMonths.forEach((months, methods) ->
-                due.add(due(Why.UNDER_TREATMENT, treated.plusMonths(months), season, List.copyOf(methods))));
+        byMonths.forEach((months, methods) -> due.add(due(why, done.plusMonths(months), season, List.copyOf(methods))));
         return due;
     }
 

@@ -73,4 +73,14 @@ class RetestsTest {
             assertThat(due.get(0).due()).isAfterOrEqualTo(done.plusMonths(6)).isBefore(done.plusMonths(19));
         });
     }
+
+    @Test
+    void strips_of_a_trial_are_read_when_the_treatment_can_show_and_then_every_year() {
+        List<Retests.Read> before = List.of(new Retests.Read(MAY, Set.of("ph")));
+        Retests.Due due = Retests.ofTrial(before, LocalDate.of(2028, 9, 1)).get(0);
+        assertThat(due.why()).isEqualTo(Retests.Why.TRIAL);
+        assertThat(due.due()).isEqualTo("2029-04-14");
+        List<Retests.Read> after = List.of(before.get(0), new Retests.Read(LocalDate.of(2029, 5, 20), Set.of("ph")));
+        assertThat(Retests.ofTrial(after, LocalDate.of(2028, 9, 1)).get(0).due()).isEqualTo("2030-04-14");
+    }
 }

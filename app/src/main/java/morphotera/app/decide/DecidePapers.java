@@ -22,4 +22,9 @@ class DecidePapers {
     PaperShape rulingShape() {
         return new PaperShape(PaperKind.RULING, Rulings.Kept.class);
     }
+
+    @Bean
+    PaperShape trialShape() {
+        return new PaperShape(PaperKind.TRIAL, Trials.Kept.class);
+    }
 }

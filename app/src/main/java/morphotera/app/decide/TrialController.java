@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
+import morphotera.app.people.Viewer;
 import morphotera.app.scout.PolygonBody;
 import morphotera.decide.TrialPower;
 import morphotera.ground.Nullable;
@@ -19,10 +20,16 @@ import org.springframework.web.bind.annotation.RestController;
 class TrialController {
     private static final double USUAL_STRIP_SD = 5;
 
+    private final Trials trials;
+
+    TrialController(Trials trials) {
+        this.trials = trials;
+    }
+
     /**
      * @param difference what the remedy promises, points
      * @param spotSd from spot to spot, as observed
-     * @param stripSd from strip to strip of one treatment; null: 5, as nothing is known
+     * @param stripSd from strip to strip of one treatment; null: as earlier trials show, 5 where there are none
      * @param bearingDeg from north; null: the field's longest side
      */
     record DesignBody(
@@ -87,7 +94,9 @@ class TrialController {
                 new TrialPower.Noise(
                         body.spotSd(),
                         body.observerSpread(),
-                        body.stripSd() == null ? USUAL_STRIP_SD : body.stripSd()));
+                        body.stripSd() != null
+                                ? body.stripSd()
+                                : trials.learnedStripSd(Viewer.current()).orElse(USUAL_STRIP_SD)));
         Plot field = Plot.field("/polygon", body.polygon().rings());
         List<TrialStrips.Strip> strips = TrialStrips.place(
                         field,

@@ -8,5 +8,6 @@ public enum PaperKind implements Coded {
     PRICES,
     YARDSTICK,
     RULING,
+    TRIAL,
     REPORT
 }

@@ -48,7 +48,7 @@ class Calendars {
 
     private final CalendarMapper calendars;
     private final SummaryMapper summaries;
-    private final DueAgain due;
+    private final Season season;
     private final Visits visits;
     private final Land land;
     private final Viewers viewers;
@@ -59,7 +59,7 @@ class Calendars {
     Calendars(
             CalendarMapper calendars,
             SummaryMapper summaries,
-            DueAgain due,
+            Season season,
             Visits visits,
             Land land,
             Viewers viewers,
@@ -67,7 +67,7 @@ class Calendars {
             Clock clock) {
         this.calendars = calendars;
         this.summaries = summaries;
-        this.due = due;
+        this.season = season;
         this.visits = visits;
         this.land = land;
         this.viewers = viewers;
@@ -111,7 +111,7 @@ class Calendars {
         LocalDate today = LocalDate.now(clock);
         Map<String, Integer> counted = new LinkedHashMap<>();
         for (RetestController.RetestView one :
-                due.between(viewer, today.minusYears(YEARS_BACK), today.plusYears(YEARS_AHEAD))) {
+                season.due(viewer, today.minusYears(YEARS_BACK), today.plusYears(YEARS_AHEAD))) {
             // Tests of one zone that are due at different times are events of their own, in their order.
             int nth = counted.merge(one.zone() + one.why(), 1, Integer::sum);
             Field field = fields.get(one.field());

@@ -10,14 +10,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import morphotera.app.decide.Trials;
 import morphotera.app.follow.Intervention;
 import morphotera.app.follow.Interventions;
 import morphotera.app.follow.Promises;
 import morphotera.app.land.Field;
-import morphotera.app.land.Land;
 import morphotera.app.land.Zone;
-import morphotera.app.measure.Readings;
+import morphotera.app.measure.Reading;
 import morphotera.app.people.Viewer;
 import morphotera.app.read.Scores;
 import morphotera.follow.Retests;
@@ -25,72 +24,72 @@ import morphotera.ground.Band;
 import morphotera.read.FieldScores;
 import org.springframework.stereotype.Service;
 
-/** When the zones of all fields are to be read again. */
+/** When the zones of a field are to be read again. */
 @Service
 class DueAgain {
     /** By which method a promised measure is read again; the structure group by its block. */
     private static final Map<String, String> METHODS = Map.of("ph.topsoil", "ph", "salinity.rootZoneEce", "salinity");
 
     private final SummaryMapper summaries;
-    private final Land land;
-    private final Readings readings;
     private final Interventions interventions;
     private final Promises promises;
+    private final Trials trials;
 
-    DueAgain(SummaryMapper summaries, Land land, Readings readings, Interventions interventions, Promises promises) {
+    DueAgain(SummaryMapper summaries, Interventions interventions, Promises promises, Trials trials) {
         this.summaries = summaries;
-        this.land = land;
-        this.readings = readings;
         this.interventions = interventions;
         this.promises = promises;
+        this.trials = trials;
     }
 
-    List<RetestController.RetestView> between(Viewer viewer, LocalDate from, LocalDate to) {
-        Map<UUID, Map<UUID, TreeMap<LocalDate, Set<String>>>> byField = new LinkedHashMap<>();
-        Map<UUID, UUID> lastVisit = new LinkedHashMap<>();
-        for (SummaryMapper.WasRead one : summaries.wasRead(viewer)) {
-            byField.computeIfAbsent(one.fieldId(), id -> new LinkedHashMap<>())
-                    .computeIfAbsent(one.zoneId(), id -> new TreeMap<>())
+    record Window(LocalDate from, LocalDate to) {}
+
+    /** @param why {@code routine}, {@code under-treatment}, {@code laboratory}, {@code forecast-missed} or {@code trial} */
+    record Due(UUID zone, String why, LocalDate due, Window window, List<String> methods) {
+        static Due of(UUID zone, Retests.Due due) {
+            return new Due(zone, due.why().word(), due.due(), new Window(due.from(), due.to()), due.methods());
+        }
+    }
+
+    /**
+     * Soonest first.
+     *
+     * @param newest the readings of the visit that was read last
+     */
+    List<Due> of(Viewer viewer, Field field, List<Reading> newest) {
+        Map<UUID, TreeMap<LocalDate, Set<String>>> zones = new LinkedHashMap<>();
+        for (SummaryMapper.WasRead one : summaries.wasRead(viewer, field.id())) {
+            zones.computeIfAbsent(one.zoneId(), id -> new TreeMap<>())
                     .computeIfAbsent(one.day(), day -> new LinkedHashSet<>())
                     .add(one.method());
-            lastVisit.put(one.fieldId(), one.visitId());
         }
-        Map<UUID, Field> fields = land.fields(viewer, List.copyOf(byField.keySet())).stream()
-                .collect(Collectors.toMap(Field::id, field -> field));
-        List<RetestController.RetestView> due = new ArrayList<>();
-        byField.forEach((fieldId, zones) -> {
-            Field field = fields.get(fieldId);
-            List<Intervention> done = interventions.of(viewer, fieldId);
-            Map<UUID, Map<String, LocalDate>> missed = missed(viewer, field);
-            zones.forEach((zoneId, days) -> {
-                List<Retests.Act> log = done.stream()
-                        .filter(one -> one.touches(zoneId))
-                        .map(one -> new Retests.Act(one.doneOn(), one.kind()))
-                        .toList();
-                List<Retests.Read> reads = new ArrayList<>();
-                days.forEach((day, methods) -> reads.add(new Retests.Read(day, methods)));
-                boolean holds = holds(viewer, field, zoneId, lastVisit.get(fieldId));
-                List<Retests.Due> all = new ArrayList<>(Retests.of(reads, log, holds));
-                all.addAll(beforeSowing(reads, log));
-                missed.getOrDefault(zoneId, Map.of())
-                        .forEach((method, day) ->
-                                all.add(Retests.afterMiss(reads.get(0).day(), day, method)));
-                for (Retests.Due one : all) {
-                    if (!one.due().isBefore(from) && !one.due().isAfter(to)) {
-                        due.add(new RetestController.RetestView(
-                                fieldId,
-                                zoneId,
-                                one.why().word(),
-                                one.due(),
-                                new RetestController.Window(one.from(), one.to()),
-                                one.methods()));
-                    }
-                }
-            });
+        if (zones.isEmpty()) {
+            return List.of();
+        }
+        List<Intervention> done = interventions.of(viewer, field.id());
+        Map<UUID, Map<String, LocalDate>> missed = missed(viewer, field);
+        Map<UUID, LocalDate> inTrial = new LinkedHashMap<>();
+        trials.running(viewer, field.id())
+                .forEach(trial -> trial.strips().forEach(strip -> inTrial.put(strip.zoneId(), trial.begunOn())));
+        List<Due> due = new ArrayList<>();
+        zones.forEach((zone, days) -> {
+            List<Retests.Act> log = done.stream()
+                    .filter(one -> one.touches(zone))
+                    .map(one -> new Retests.Act(one.doneOn(), one.kind()))
+                    .toList();
+            List<Retests.Read> reads = new ArrayList<>();
+            days.forEach((day, methods) -> reads.add(new Retests.Read(day, methods)));
+            List<Retests.Due> all = new ArrayList<>(
+                    inTrial.containsKey(zone)
+                            ? Retests.ofTrial(reads, inTrial.get(zone))
+                            : Retests.of(reads, log, holds(field, zone, newest)));
+            all.addAll(beforeSowing(reads, log));
+            missed.getOrDefault(zone, Map.of())
+                    .forEach((method, day) ->
+                            all.add(Retests.afterMiss(reads.get(0).day(), day, method)));
+            all.forEach(one -> due.add(Due.of(zone, one)));
         });
-        due.sort(Comparator.comparing(RetestController.RetestView::due)
-                .thenComparing(RetestController.RetestView::field)
-                .thenComparing(RetestController.RetestView::zone));
+        due.sort(Comparator.comparing(Due::due).thenComparing(Due::zone));
         return due;
     }
 
@@ -122,12 +121,12 @@ class DueAgain {
     }
 
     /** Whether every group of a zone held when it was read last. */
-    private boolean holds(Viewer viewer, Field field, UUID zoneId, UUID visitId) {
+    private static boolean holds(Field field, UUID zoneId, List<Reading> newest) {
         Zone zone = field.zones().stream()
                 .filter(one -> one.id().equals(zoneId))
                 .findFirst()
                 .orElseThrow();
-        FieldScores scores = Scores.of(field, zone, readings.ofVisit(viewer, visitId));
+        FieldScores scores = Scores.of(field, zone, newest);
         return !scores.groups().isEmpty()
                 && scores.groups().stream()
                         .map(group -> Band.of(group.score()))

@@ -15,16 +15,18 @@ import org.springframework.web.bind.annotation.RestController;
 class RetestController {
     private static final int MOST_YEARS = 20;
 
-    private final DueAgain due;
+    private final Season season;
 
-    RetestController(DueAgain due) {
-        this.due = due;
+    RetestController(Season season) {
+        this.season = season;
     }
 
-    record Window(LocalDate from, LocalDate to) {}
-
-    /** @param why {@code routine}, {@code under-treatment}, {@code laboratory} or {@code forecast-missed} */
-    record RetestView(UUID field, UUID zone, String why, LocalDate due, Window window, List<String> methods) {}
+    /** @param why {@code routine}, {@code under-treatment}, {@code laboratory}, {@code forecast-missed} or {@code trial} */
+    record RetestView(UUID field, UUID zone, String why, LocalDate due, DueAgain.Window window, List<String> methods) {
+        static RetestView of(UUID field, DueAgain.Due one) {
+            return new RetestView(field, one.zone(), one.why(), one.due(), one.window(), one.methods());
+        }
+    }
 
     /** Soonest first. */
     @GetMapping("/api/retests")
@@ -33,6 +35,6 @@ class RetestController {
             throw new Refused(List.of(new Refusal(
                     "/to", "out-of-range", "The last day is not before the first, and at most 20 years after it.")));
         }
-        return due.between(Viewer.current(), from, to);
+        return season.due(Viewer.current(), from, to);
     }
 }

@@ -3,24 +3,26 @@ package morphotera.app.season;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import morphotera.app.follow.Intervention;
-import morphotera.app.follow.InterventionMapper;
+import morphotera.app.api.Json;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.Zone;
+import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
 import morphotera.app.people.Viewer;
 import morphotera.app.read.Scores;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
-import morphotera.follow.Retest;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
@@ -28,6 +30,7 @@ import morphotera.read.FieldScores;
 import morphotera.read.School;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
 
 /** All fields as they stand, by stored summaries; those that something changed for are computed anew when they are asked for. */
 @Service
@@ -35,11 +38,15 @@ class Season {
     private static final int MOST_AT_ONCE = 1000;
     private static final LocalDate NEVER = LocalDate.of(2200, 12, 31);
 
+    private static final TypeReference<List<Standing>> STANDINGS = new TypeReference<>() {};
+    private static final TypeReference<List<DueAgain.Due>> DUE = new TypeReference<>() {};
+
     private final SummaryMapper summaries;
     private final Land land;
     private final Visits visits;
     private final Readings readings;
-    private final InterventionMapper interventions;
+    private final DueAgain dueAgain;
+    private final Json json;
     private final Clock clock;
 
     Season(
@@ -47,13 +54,15 @@ class Season {
             Land land,
             Visits visits,
             Readings readings,
-            InterventionMapper interventions,
+            DueAgain dueAgain,
+            Json json,
             Clock clock) {
         this.summaries = summaries;
         this.land = land;
         this.visits = visits;
         this.readings = readings;
-        this.interventions = interventions;
+        this.dueAgain = dueAgain;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -63,7 +72,18 @@ class Season {
         }
     }
 
-    /** A field with its newest score by its own school; {@code provisional}: too little measured to stand on. */
+    record OfGroup(String group, double score) {}
+
+    /** How the main zone stood when it was read last in a year; {@code score}: the soil by the field's own school. */
+    record Standing(int year, LocalDate day, @Nullable Double score, boolean provisional, List<OfGroup> groups) {}
+
+    /**
+     * A field with its newest score by its own school.
+     *
+     * @param provisional too little measured to stand on
+     * @param standings newest year first
+     * @param due when its zones are read again, soonest first
+     */
     record FieldCard(
             Field field,
             List<VisitBrief> visits,
@@ -71,7 +91,8 @@ class Season {
             @Nullable Double score,
             @Nullable Band band,
             boolean provisional,
-            @Nullable Retest lookAgain) {}
+            List<Standing> standings,
+            List<DueAgain.Due> due) {}
 
     /**
      * Some of the fields, what needs someone first.
@@ -130,7 +151,8 @@ class Season {
                     row.score(),
                     row.score() == null ? null : Band.of(row.score()),
                     row.provisional(),
-                    row.lookFrom() == null ? null : new Retest(row.lookFrom(), row.lookTo(), row.lookWhy())));
+                    json.read(row.standingsJson(), STANDINGS),
+                    json.read(row.dueJson(), DUE)));
         }
         return cards;
     }
@@ -143,43 +165,69 @@ class Season {
         }
     }
 
+    /** What is due again between two days, soonest first. */
+    @Transactional
+    public List<RetestController.RetestView> due(Viewer viewer, LocalDate from, LocalDate to) {
+        bringUpToDate(viewer);
+        return summaries.all(viewer).stream()
+                .flatMap(row -> json.read(row.dueJson(), DUE).stream()
+                        .filter(one -> !one.due().isBefore(from) && !one.due().isAfter(to))
+                        .map(one -> RetestController.RetestView.of(row.fieldId(), one)))
+                .sorted(Comparator.comparing(RetestController.RetestView::due)
+                        .thenComparing(RetestController.RetestView::field)
+                        .thenComparing(RetestController.RetestView::zone))
+                .toList();
+    }
+
     private SummaryRow compute(Viewer viewer, SummaryRow old) {
         Field field = land.field(viewer, old.fieldId());
         List<Visit> ofField = visits.ofField(viewer, field.id());
-        Optional<UUID> read = readings.newestRead(viewer, field.id());
-        Optional<Zone> main = field.zones().stream()
-                .filter(zone -> zone.kind().equals("main"))
-                .findFirst();
-        FieldScores scores = read.isEmpty() || main.isEmpty()
-                ? null
-                : Scores.of(field, main.get(), readings.ofVisit(viewer, read.get()));
-        Retest look = lookAgain(ofField, interventions.of(viewer, field.id()));
+        Map<UUID, List<Reading>> byVisit = readings.standing(viewer, field.id()).stream()
+                .collect(Collectors.groupingBy(Reading::visitId, LinkedHashMap::new, Collectors.toList()));
+        Optional<UUID> read = byVisit.keySet().stream().reduce((earlier, later) -> later);
+        List<Standing> standings = standings(field, byVisit.values());
+        List<DueAgain.Due> due =
+                dueAgain.of(viewer, field, read.map(byVisit::get).orElse(List.of()));
+        Optional<Standing> now = standings.stream().findFirst();
         return new SummaryRow(
                 field.id(),
                 old.changes(),
                 old.computedAt(),
-                needsOn(ofField, look),
+                needsOn(ofField, due),
                 read.orElse(null),
-                scores == null ? null : scores.soil().by(Coded.of(School.values(), field.school())),
-                scores != null && scores.soil().provisional(),
-                look == null ? null : look.from(),
-                look == null ? null : look.to(),
-                look == null ? null : look.why());
+                now.map(Standing::score).orElse(null),
+                now.isPresent() && now.get().provisional(),
+                json.write(standings),
+                json.write(due));
     }
 
-    private static @Nullable Retest lookAgain(List<Visit> newestFirst, List<Intervention> done) {
-        return newestFirst.stream()
-                .filter(visit -> visit.state().equals("done"))
-                .findFirst()
-                .map(visit -> Retest.after(
-                        visit.day(),
-                        visit.question().equals("poor-patch"),
-                        done.stream().anyMatch(one -> !one.doneOn().isBefore(visit.day()))))
-                .orElse(null);
+    /** Of each year the visit that was read last. */
+    private static List<Standing> standings(Field field, Collection<List<Reading>> oldestFirst) {
+        Optional<Zone> main = field.zones().stream()
+                .filter(zone -> zone.kind().equals("main"))
+                .findFirst();
+        TreeMap<Integer, List<Reading>> lastOfYear = new TreeMap<>(Comparator.reverseOrder());
+        oldestFirst.forEach(ofVisit -> lastOfYear.put(ofVisit.get(0).visitDay().getYear(), ofVisit));
+        return main.stream()
+                .flatMap(zone -> lastOfYear.entrySet().stream()
+                        .map(year -> standing(field, zone, year.getKey(), year.getValue())))
+                .toList();
+    }
+
+    private static Standing standing(Field field, Zone zone, int year, List<Reading> ofVisit) {
+        FieldScores scores = Scores.of(field, zone, ofVisit);
+        return new Standing(
+                year,
+                ofVisit.get(0).visitDay(),
+                scores.soil().by(Coded.of(School.values(), field.school())),
+                scores.soil().provisional(),
+                scores.groups().stream()
+                        .map(one -> new OfGroup(one.group().word(), one.score()))
+                        .toList());
     }
 
     /** Today where a visit runs; else the next planned day or the first day to look again. */
-    private LocalDate needsOn(List<Visit> visits, @Nullable Retest look) {
+    private LocalDate needsOn(List<Visit> visits, List<DueAgain.Due> due) {
         LocalDate today = LocalDate.now(clock);
         if (visits.stream().anyMatch(visit -> visit.state().equals("running"))) {
             return today;
@@ -188,6 +236,6 @@ class Season {
                 .filter(visit -> visit.state().equals("planned"))
                 .map(Visit::day)
                 .min(Comparator.naturalOrder());
-        return planned.orElse(look == null ? NEVER : look.from());
+        return planned.orElse(due.isEmpty() ? NEVER : due.get(0).due());
     }
 }

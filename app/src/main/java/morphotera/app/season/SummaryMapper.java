@@ -19,11 +19,14 @@ public interface SummaryMapper {
             @Param("afterId") UUID afterId,
             @Param("limit") int limit);
 
-    /** A method read in a zone on a day, and in which visit that was. */
-    record WasRead(UUID fieldId, UUID zoneId, UUID visitId, LocalDate day, String method) {}
+    /** All of them, as they were computed last. */
+    List<SummaryRow> all(@Param("viewer") Viewer viewer);
 
-    /** What was read in visits that are done, oldest visit first. */
-    List<WasRead> wasRead(@Param("viewer") Viewer viewer);
+    /** A method read in a zone on a day. */
+    record WasRead(UUID zoneId, LocalDate day, String method) {}
+
+    /** What was read of a field in visits that are done, oldest visit first. */
+    List<WasRead> wasRead(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
     /** How often something of a field was written. */
     record Changes(UUID fieldId, long changes) {}

@@ -8,6 +8,7 @@ import java.util.UUID;
  *
  * @param changes counts what was saved of the field; computed for as many as {@code computedAt}
  * @param needsOn when it needs somebody: now where a visit runs, the day of a plan, the first day to look again
+ * @param standingsJson how it stood year by year; {@code dueJson} when its zones are read again
  */
 public record SummaryRow(
         UUID fieldId,
@@ -17,6 +18,5 @@ public record SummaryRow(
         UUID scoredVisitId,
         Double score,
         boolean provisional,
-        LocalDate lookFrom,
-        LocalDate lookTo,
-        String lookWhy) {}
+        String standingsJson,
+        String dueJson) {}

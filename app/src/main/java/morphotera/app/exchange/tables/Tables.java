@@ -300,6 +300,7 @@ public final class Tables {
                             new TypeReference<Map<String, Object>>() {}.getType()),
             ofField("plans", "plan", "Plans of fields, every version."),
             ofField("rulings", "ruling", "What people said of causes, every version."),
+            ofField("trials", "trial", "Trial strips of fields, every version."),
             ofField("reports", "report", "Reports as they were sent, every version."),
             Table.of("prices", "paper", "Price lists, every version.")
                     .in("", null, null, null)
