@@ -4604,6 +4604,7 @@ export interface components {
         "morphotera.decide.Advice": {
             blocked: components["schemas"]["morphotera.decide.Advice.Blocked"][];
             causes: components["schemas"]["morphotera.decide.Advice.Cause"][];
+            good: components["schemas"]["morphotera.decide.Good"] | null;
             known: {
                 [key: string]: {
                     [key: string]: components["schemas"]["morphotera.decide.Advice.Known"];
@@ -4632,6 +4633,8 @@ export interface components {
             evidence: components["schemas"]["morphotera.decide.Advice.Evidence"][];
             gate: string | null;
             id: string;
+            /** Format: double */
+            prior: number;
             remedies: string[];
             ruling: components["schemas"]["morphotera.decide.Ruling"] | null;
             text: string;
@@ -4648,6 +4651,10 @@ export interface components {
             /** Format: int32 */
             of: number;
             readings: string[];
+            /** Format: double */
+            seenWith: number;
+            /** Format: double */
+            seenWithout: number;
             shared: boolean;
             text: string;
             unit: string | null;
@@ -4715,6 +4722,27 @@ export interface components {
             readings: string[];
             text: string;
         };
+        "morphotera.decide.Good": {
+            keep: components["schemas"]["morphotera.decide.Good.Keep"][];
+            strong: components["schemas"]["morphotera.decide.Good.Strength"][];
+        };
+        "morphotera.decide.Good.Keep": {
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            /** Format: double */
+            score: number;
+            text: string;
+        };
+        "morphotera.decide.Good.Strength": {
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            method: string;
+            methodName: string;
+            /** Format: double */
+            score: number;
+            /** Format: int32 */
+            spots: number;
+        };
         "morphotera.decide.Lift": {
             method: string;
             text: string;
@@ -4744,6 +4772,9 @@ export interface components {
             /** @enum {string} */
             grade: "A" | "B" | "C";
             lines: components["schemas"]["morphotera.decide.Remedy.Line"][];
+            narrowed: {
+                [key: string]: components["schemas"]["morphotera.decide.Remedy.Range"];
+            };
             ranges: {
                 [key: string]: components["schemas"]["morphotera.decide.Remedy.Range"];
             };

@@ -30,6 +30,7 @@ export function Balance({ causes, whole, below }: Props) {
           {cause.gate && <p className="relative mb-2 bg-paper font-semibold text-warn">{cause.gate}</p>}
           <Sides evidence={cause.evidence} whole={whole} />
           {cause.turn && <Turn turn={cause.turn} />}
+          <Numbers cause={cause} />
           {below?.(cause)}
         </article>
       ))}
@@ -72,6 +73,36 @@ function Turn({ turn }: { turn: NonNullable<Cause['turn']> }) {
         ? `${finding} rests on a reading whose error reaches the limit; settled the other way it is ${turn.word}.`
         : `${turn.ifSeen ? '' : 'not '}${finding}, which nobody has looked at: then it is ${turn.word}.`}
     </p>
+  );
+}
+
+/** The figures behind a word: how common the cause is, and how much more often each finding is seen with it than without. */
+function Numbers({ cause }: { cause: Cause }) {
+  const of100 = (share: number) => show(share * 100, 0);
+  return (
+    <details className="relative bg-paper">
+      <summary className="link flex min-h-11 w-fit cursor-pointer items-center text-sm">
+        How it is reckoned
+      </summary>
+      <p className="text-sm">
+        Of 100 fields like this one, {of100(cause.prior)} have it before anything is looked at.
+      </p>
+      <ul className="text-sm">
+        {cause.evidence.map((piece) => (
+          <li key={piece.finding} className="border-t border-rule py-1">
+            {piece.text}: seen in {of100(piece.seenWith)} of 100 fields that have it, in{' '}
+            {of100(piece.seenWithout)} of 100 that do not.{' '}
+            {piece.value ? 'It was seen' : 'It was looked for and not seen'}:{' '}
+            {piece.weight >= 0 ? 'for' : 'against'}, by{' '}
+            <span className="num">{show(Math.abs(piece.weight), 2)}</span>.
+          </li>
+        ))}
+        <li className="border-t border-rule py-1">
+          Together: {of100(cause.belief)} of 100. Findings that tell the same story count whole, half, a
+          quarter.
+        </li>
+      </ul>
+    </details>
   );
 }
 

@@ -12,6 +12,8 @@ import { Words } from '../ground/Words';
 import { yesNo } from '../ground/yesNo';
 import { missingIn, toReading, type Values } from '../measure/draft';
 import { AnswerLists } from './AnswerLists';
+import { Doubt } from './Doubt';
+import type { Money } from './inMoney';
 import { RemedyFoot, RemedyHead } from './RemedyWords';
 
 type Props = {
@@ -19,6 +21,7 @@ type Props = {
   known: { [key: string]: KnownValue };
   place: string;
   serves: Cause[];
+  money?: Money | undefined;
   /** Takes what was calculated into the plan; missing where there is none to take it into. */
   onPlan?: ((remedy: Remedy, sum: Sum) => void) | undefined;
 };
@@ -30,7 +33,7 @@ export type Sum = { inputs: Record<string, unknown>; perHa: { value: number; uni
 const NOT_YET = ['missing'];
 
 /** A remedy with its formula filled in; what the readings know stands there already. */
-export function Calculator({ remedy, known, place, serves, onPlan }: Props) {
+export function Calculator({ remedy, known, place, serves, money, onPlan }: Props) {
   const [values, keep] = useKept<Values>(`remedy:${remedy.id}:${place}`, 1, startFrom(remedy, known));
   const { reading, faults } = toReading(remedy.fields, values, '');
   const open = missingIn(remedy.fields, reading, '');
@@ -85,6 +88,7 @@ export function Calculator({ remedy, known, place, serves, onPlan }: Props) {
       {answer.data && found.length === 0 ? (
         <>
           <Answer answer={answer.data} />
+          {money && <Doubt answer={answer.data} remedy={remedy} money={money} />}
           {onPlan && (
             <button
               type="button"

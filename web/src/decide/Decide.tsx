@@ -1,4 +1,4 @@
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import type { Judgement, WholeVisit } from '../api/types';
 import { useVisit } from '../api/useMethods';
 import { inSentence, show } from '../ground/format';
@@ -7,6 +7,8 @@ import { useZone, ZonePick } from '../ground/ZonePick';
 import { labelIn } from '../measure/place';
 import { mayWrite, useMe } from '../people/session';
 import { Balance } from './Balance';
+import { GoodGround } from './GoodGround';
+import { NextTests } from './NextTests';
 import { PlanPart } from './plan/PlanPart';
 import { withSum } from './plan/plan';
 import { usePlan, usePrices } from './plan/usePlan';
@@ -36,7 +38,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-8">
-        <h1 className="text-[1.5rem]">What causes it</h1>
+        <h1 className="text-[1.5rem]">{judged.data?.good ? 'What keeps it good' : 'What causes it'}</h1>
         <ZonePick field={whole.field} zone={zone} onPick={pickZone} />
       </div>
       <Show of={judged}>
@@ -70,6 +72,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
                     remedies={all}
                     judgement={judgement}
                     place={`${visitId}:${zone}`}
+                    money={prices.data && { prices: prices.data, areaHa: whole.field.areaHa }}
                     onPlan={
                       mayWrite(me) && plan.plan.data && prices.data
                         ? (remedy, sum) =>
@@ -114,6 +117,7 @@ function Causes({ judgement, whole, zone }: { judgement: Judgement; whole: Whole
   }
   return (
     <section aria-label="Causes">
+      {judgement.good && <GoodGround good={judgement.good} open={first.length > 0} />}
       {first.length > 0 ? (
         <Balance
           causes={first}
@@ -123,9 +127,11 @@ function Causes({ judgement, whole, zone }: { judgement: Judgement; whole: Whole
           )}
         />
       ) : (
-        <p className="text-lg">
-          Every cause that was looked at is unlikely. The tests beside this would settle what is still open.
-        </p>
+        !judgement.good && (
+          <p className="text-lg">
+            Every cause that was looked at is unlikely. The tests beside this would settle what is still open.
+          </p>
+        )
       )}
       <details className="mt-6">
         <summary className="link flex min-h-11 cursor-pointer items-center">
@@ -148,68 +154,6 @@ function Causes({ judgement, whole, zone }: { judgement: Judgement; whole: Whole
         hold, and a laboratory comes before any large dressing.
       </p>
     </section>
-  );
-}
-
-/** As many next tests as one looks at; the others are a tap away. */
-const SHOWN = 6;
-
-function NextTests({ judgement, whole }: { judgement: Judgement; whole: WholeVisit }) {
-  return (
-    <section aria-labelledby="next">
-      <h2 id="next">Next best test</h2>
-      <p className="text-sm text-faded">what would settle most, for each minute in the field</p>
-      {judgement.nextTests.length === 0 && (
-        <p className="mt-2">None of these tests would change a word above.</p>
-      )}
-      <Tests tests={judgement.nextTests.slice(0, SHOWN)} from={1} whole={whole} />
-      {judgement.nextTests.length > SHOWN && (
-        <details>
-          <summary className="link flex min-h-11 cursor-pointer items-center">
-            {judgement.nextTests.length - SHOWN} more that would tell less
-          </summary>
-          <Tests tests={judgement.nextTests.slice(SHOWN)} from={SHOWN + 1} whole={whole} />
-        </details>
-      )}
-    </section>
-  );
-}
-
-type TestsProps = { tests: Judgement['nextTests']; from: number; whole: WholeVisit };
-
-function Tests({ tests, from, whole }: TestsProps) {
-  const spot = whole.field.spots.find((one) => one.retiredOn === null);
-  return (
-    <ol className="mt-2" start={from}>
-      {tests.map((test, i) => (
-        <li
-          key={test.method}
-          className="grid grid-cols-[1.6rem_1fr_auto] gap-x-2 border-t border-rule py-2.5"
-        >
-          <span className="font-semibold">{from + i}</span>
-          <span>
-            {spot && whole.visit.state === 'running' ? (
-              <Link
-                className="link font-semibold"
-                to={`/fields/${whole.field.id}/visits/${whole.visit.id}/measure?spot=${spot.id}&method=${test.method}`}
-              >
-                {test.methodName}
-              </Link>
-            ) : (
-              <span className="font-semibold">{test.methodName}</span>
-            )}
-            <span className="block text-sm text-faded">
-              {test.findingText}? It would tell most about: {inSentence(test.causeText)}.
-            </span>
-          </span>
-          <span className="num text-right text-sm">
-            {show(test.bits, 2)} bits
-            <br />
-            {show(test.minutes, 0)} min
-          </span>
-        </li>
-      ))}
-    </ol>
   );
 }
 

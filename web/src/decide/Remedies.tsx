@@ -2,17 +2,19 @@ import { type ReactNode, useState } from 'react';
 import type { Cause, Judgement, Remedy } from '../api/types';
 import { inSentence, month } from '../ground/format';
 import { Calculator, type Sum } from './Calculator';
+import type { Money } from './inMoney';
 import { Action } from './RemedyWords';
 
 type Props = {
   remedies: Remedy[];
   judgement: Judgement;
   place: string;
+  money?: Money | undefined;
   onPlan?: ((remedy: Remedy, sum: Sum) => void) | undefined;
 };
 
 /** What serves the likely causes in an order that holds, each opened; what a rule strikes out; the others by name. */
-export function Remedies({ remedies, judgement, place, onPlan }: Props) {
+export function Remedies({ remedies, judgement, place, money, onPlan }: Props) {
   const { causes, known, plan } = judgement;
   const likely = causes.filter((cause) => isLikely(cause) || cause.gate !== null);
   const serves = (remedy: Remedy) => likely.filter((cause) => remedy.serves.includes(cause.id));
@@ -34,6 +36,7 @@ export function Remedies({ remedies, judgement, place, onPlan }: Props) {
         known={known[remedy.id] ?? {}}
         place={place}
         serves={serves(remedy)}
+        money={money}
         onPlan={onPlan}
       />
     );

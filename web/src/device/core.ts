@@ -32,6 +32,7 @@ export type CoreFunction =
   | 'planRunSheet'
   | 'readChart'
   | 'judge'
+  | 'stop'
   | 'jar';
 
 /** Asks the core; a refusal comes back as the API's problem, thrown by whoever takes it. */

@@ -6,6 +6,7 @@ import { Ring } from '../ground/Ring';
 import { Scrollable } from '../ground/Scrollable';
 import { contested, standing } from './cell';
 import type { Standing } from './clocks';
+import { Enough } from './Enough';
 import { type Place, placeOf } from './place';
 import { useClocks } from './useClocks';
 import { findDraft } from './useDraft';
@@ -101,9 +102,16 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
         </table>
       </Scrollable>
       <Legend />
+      <Enough whole={whole} methods={methods} zoneId={zoneOf(whole, spot)} />
       <Progress whole={whole} done={done} of={spots.reduce((sum, one) => sum + rowsAt(one, methods), 0)} />
     </section>
   );
+}
+
+/** The zone of the spot in hand; the first there is without one. */
+function zoneOf(whole: WholeVisit, spot: string | null): string {
+  const at = whole.field.spots.find((one) => one.id === spot) ?? whole.field.spots[0];
+  return at?.zoneId ?? '';
 }
 
 function rowsAt(place: Place, methods: Method[]): number {

@@ -22,9 +22,19 @@ const GAP = 18;
 const WIDTH = 118;
 const MOST_KPA = 4000;
 
+type Props = {
+  view: SectionView;
+  /** The depths shown, cm; all of them where it is missing. */
+  between?: [number, number] | null;
+  /** Opens the reading behind a mark: the first of these tests that was made at the spot. */
+  onOpen?: ((spotId: string, methods: string[]) => void) | undefined;
+};
+
 /** Spots side by side on one ruler: ground drawn, not charted; the visit before as a ghost. */
-export function SectionDrawing({ view }: { view: SectionView }) {
-  const depth = depthScale(view.deepestCm, HEIGHT, TOP);
+export function SectionDrawing({ view, between = null, onOpen }: Props) {
+  const depth = between
+    ? scale(between, [TOP, TOP + HEIGHT], stepOf(between))
+    : depthScale(view.deepestCm, HEIGHT, TOP);
   const wide = view.columns.length > 7 ? 92 : WIDTH;
   const full = LEFT + view.columns.length * (wide + GAP);
   const bottom = depth(depth.domain[1]);
@@ -38,8 +48,8 @@ export function SectionDrawing({ view }: { view: SectionView }) {
           viewBox={`0 0 ${full} ${bottom + 12}`}
           className="w-full"
           style={{ minWidth: `${Math.min(full, view.columns.length * 92)}px`, maxWidth: `${full}px` }}
-          role="img"
-          aria-label={`Section of ${view.columns.length} spots to ${depth.domain[1]} cm. ${view.said.map((said) => said.text).join(' ')}`}
+          role="group"
+          aria-label={`Section of ${view.columns.length} spots from ${depth.domain[0]} to ${depth.domain[1]} cm. ${view.said.map((said) => said.text).join(' ')}`}
           data-testid="section"
         >
           <text x="4" y="22" fontSize="13" fill="var(--faded)">
@@ -61,7 +71,7 @@ export function SectionDrawing({ view }: { view: SectionView }) {
                 {tick}
               </text>
               <path d={`M${LEFT - 15} ${depth(tick)}h9`} stroke="var(--ink)" strokeWidth="1.6" />
-              {tick > 0 && (
+              {tick > depth.domain[0] && (
                 <path
                   d={`M${LEFT} ${depth(tick)}H${full - GAP}`}
                   stroke="var(--rule)"
@@ -74,6 +84,7 @@ export function SectionDrawing({ view }: { view: SectionView }) {
             <Column
               key={column.spotId}
               column={column}
+              onOpen={onOpen && ((methods) => onOpen(column.spotId, methods))}
               frame={{
                 left: LEFT + i * (wide + GAP),
                 width: wide,
@@ -101,8 +112,16 @@ export function SectionDrawing({ view }: { view: SectionView }) {
   );
 }
 
-function Column({ column, frame }: { column: SectionColumn; frame: Frame }) {
+/** Ticks close enough to read by: every 5 cm over a hand's breadth, every 10 over more. */
+function stepOf([from, to]: [number, number]): number {
+  return to - from <= 30 ? 5 : 10;
+}
+
+type ColumnProps = { column: SectionColumn; frame: Frame; onOpen: ((methods: string[]) => void) | undefined };
+
+function Column({ column, frame, onOpen }: ColumnProps) {
   const { left, width, bottom, depth } = frame;
+  const top = depth.range[0];
   const name = /^\d/.test(column.label) ? `Spot ${column.label}` : column.label;
   return (
     <g>
@@ -121,33 +140,77 @@ function Column({ column, frame }: { column: SectionColumn; frame: Frame }) {
         {cutTo(column.note ?? '', width)}
       </text>
       <clipPath id={`cut-${column.spotId}`}>
-        <rect x={left} y={depth(0)} width={width} height={bottom - depth(0)} />
+        <rect x={left} y={top} width={width} height={bottom - top} />
       </clipPath>
-      <g clipPath={`url(#cut-${column.spotId})`}>
-        <GroundLayers column={column} frame={frame} />
+      <clipPath id={`beside-${column.spotId}`}>
+        <rect x={left - BESIDE} y={top - 8} width={width + 2 * BESIDE} height={bottom - top + 9} />
+      </clipPath>
+      <Opens words={`${name}, soil block or pit`} methods={['structure-spade', 'root-pit']} onOpen={onOpen}>
+        <g clipPath={`url(#cut-${column.spotId})`}>
+          <GroundLayers column={column} frame={frame} />
+        </g>
+      </Opens>
+      <g clipPath={`url(#beside-${column.spotId})`}>
+        <Opens words={`${name}, roots`} methods={['root-depth', 'root-pit']} onOpen={onOpen}>
+          <Roots column={column} frame={frame} />
+        </Opens>
+        <rect
+          x={left}
+          y={top}
+          width={width}
+          height={bottom - top}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="1.3"
+        />
+        <path
+          d={`M${frame.kPa(ROOT_LIMIT_KPA)} ${top}V${bottom}`}
+          stroke="var(--warn)"
+          strokeWidth="1.2"
+          strokeDasharray="5 4"
+        />
+        <ConeLine points={column.ground.coneBefore} frame={frame} ghost />
+        <Opens words={`${name}, cone`} methods={['penetration']} onOpen={onOpen}>
+          <ConeLine points={column.ground.cone} frame={frame} hollow={column.ground.coneHollow} />
+          <LimitMark column={column} frame={frame} />
+        </Opens>
+        <WaterMark column={column} frame={frame} />
+        <Opens words={`${name}, pH`} methods={['ph', 'laboratory', 'root-pit']} onOpen={onOpen}>
+          <PhMarks column={column} frame={frame} />
+        </Opens>
+        <Opens words={`${name}, salinity`} methods={['salinity', 'laboratory']} onOpen={onOpen}>
+          <SaltMarks column={column} frame={frame} />
+        </Opens>
       </g>
-      <Roots column={column} frame={frame} />
-      <rect
-        x={left}
-        y={depth(0)}
-        width={width}
-        height={bottom - depth(0)}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="1.3"
-      />
-      <path
-        d={`M${frame.kPa(ROOT_LIMIT_KPA)} ${depth(0)}V${bottom}`}
-        stroke="var(--warn)"
-        strokeWidth="1.2"
-        strokeDasharray="5 4"
-      />
-      <ConeLine points={column.ground.coneBefore} frame={frame} ghost />
-      <ConeLine points={column.ground.cone} frame={frame} hollow={column.ground.coneHollow} />
-      <WaterMark column={column} frame={frame} />
-      <LimitMark column={column} frame={frame} />
-      <PhMarks column={column} frame={frame} />
-      <SaltMarks column={column} frame={frame} />
+    </g>
+  );
+}
+
+/** How far the marks beside a column reach. */
+const BESIDE = 17;
+
+type OpensProps = {
+  words: string;
+  methods: string[];
+  onOpen: ((methods: string[]) => void) | undefined;
+  children: React.ReactNode;
+};
+
+/** Marks that open the reading they were drawn from. */
+function Opens({ words, methods, onOpen, children }: OpensProps) {
+  if (!onOpen) return children;
+  return (
+    <g
+      role="link"
+      tabIndex={0}
+      aria-label={`${words}: open the reading`}
+      className="cursor-pointer"
+      onClick={() => onOpen(methods)}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') onOpen(methods);
+      }}
+    >
+      {children}
     </g>
   );
 }

@@ -1,12 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { SectionView, WholeVisit } from '../api/types';
 import { serverOrCore } from '../device/withoutSignal';
-import { keepUnits, month, show } from '../ground/format';
+import { keepUnits, month } from '../ground/format';
 import { Show } from '../ground/State';
+import { placeOf } from '../measure/place';
+import { Depths } from './Depths';
 import { SectionDrawing } from './SectionDrawing';
+import { SectionTable } from './SectionTable';
 import { sinceWords } from './sinceWords';
 import { useSince } from './useSince';
 
@@ -37,6 +41,14 @@ export function SectionPage({ whole, zone }: { whole: WholeVisit; zone: string }
 function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit; zone: string }) {
   const since = useSince(whole.visit.id, view.previousVisit, zone);
   const [headline, ...rest] = view.said;
+  const [between, setBetween] = useState<[number, number] | null>(null);
+  const navigate = useNavigate();
+  function open(spotId: string, methods: string[]) {
+    const made = methods.find((method) =>
+      whole.readings.some((one) => placeOf(one) === spotId && one.method === method),
+    );
+    if (made) void navigate(`${base}/measure?spot=${spotId}&method=${made}`);
+  }
   const base = `/fields/${whole.field.id}/visits/${whole.visit.id}`;
   if (
     view.columns.every(
@@ -60,7 +72,11 @@ function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit
   }
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-9 gap-y-6 wide:grid-cols-[minmax(0,1fr)_19.5rem]">
-      <SectionDrawing view={view} />
+      <div>
+        <Depths of={view.deepestCm} between={between} onPick={setBetween} />
+        <SectionDrawing view={view} between={between} onOpen={open} />
+        <SectionTable view={view} />
+      </div>
       <section aria-label="What it says" className="max-wide:order-first grid content-start gap-4">
         {headline && <h2 className="text-[1.7rem]">{keepUnits(headline.text)}</h2>}
         {rest.map((said) => (
@@ -68,7 +84,6 @@ function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit
             {keepUnits(said.text)}
           </p>
         ))}
-        <Numbers view={view} />
         <p className="flex flex-wrap gap-x-6 border-t border-rule pt-3">
           <Link className="link min-h-11" to={`${base}/decide?zone=${zone}`}>
             What causes this
@@ -86,50 +101,5 @@ function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit
         )}
       </section>
     </div>
-  );
-}
-
-/** The numbers by spot, as the table behind the drawing. */
-function Numbers({ view }: { view: SectionView }) {
-  return (
-    <details>
-      <summary className="link flex min-h-11 cursor-pointer items-center">The numbers, spot by spot</summary>
-      <table className="num mt-1 w-full text-sm">
-        <thead>
-          <tr className="text-left text-faded">
-            <th scope="col" className="py-1 font-normal">
-              spot
-            </th>
-            <th scope="col" className="font-normal">
-              limit, cm
-            </th>
-            <th scope="col" className="font-normal">
-              ⅘ roots, cm
-            </th>
-            <th scope="col" className="font-normal">
-              score
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {view.columns.map((column) => (
-            <tr key={column.spotId} className="border-t border-rule">
-              <th scope="row" className="py-1.5 text-left font-normal">
-                {column.label}
-              </th>
-              <td>
-                {column.ground.limitCm === null
-                  ? column.ground.cone.length > 0
-                    ? 'not met'
-                    : '–'
-                  : show(column.ground.limitCm)}
-              </td>
-              <td>{show(column.ground.root80Cm, 0)}</td>
-              <td>{show(column.score, 0)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </details>
   );
 }

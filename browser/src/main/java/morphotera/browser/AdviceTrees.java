@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import morphotera.decide.Advice;
 import morphotera.decide.CrossChecks;
+import morphotera.decide.Good;
 import morphotera.decide.Lift;
 import morphotera.decide.Ruling;
 
@@ -36,7 +37,31 @@ final class AdviceTrees {
                 "plan",
                 each(one.plan(), AdviceTrees::planStep),
                 "known",
-                knowns(one.known()));
+                knowns(one.known()),
+                "good",
+                orNull(one.good(), AdviceTrees::good));
+    }
+
+    private static Object good(Good one) {
+        return of(
+                "strong",
+                each(one.strong(), AdviceTrees::strength),
+                "keep",
+                each(one.keep(), keep -> of("group", keep.group(), "score", keep.score(), "text", keep.text())));
+    }
+
+    private static Object strength(Good.Strength one) {
+        return of(
+                "method",
+                one.method(),
+                "methodName",
+                one.methodName(),
+                "group",
+                one.group(),
+                "score",
+                one.score(),
+                "spots",
+                one.spots());
     }
 
     static Object cause(Advice.Cause one) {
@@ -45,6 +70,8 @@ final class AdviceTrees {
                 one.id(),
                 "text",
                 one.text(),
+                "prior",
+                one.prior(),
                 "belief",
                 one.belief(),
                 "word",
@@ -90,7 +117,11 @@ final class AdviceTrees {
                 "measure",
                 one.measure(),
                 "readings",
-                one.readings());
+                one.readings(),
+                "seenWith",
+                one.seenWith(),
+                "seenWithout",
+                one.seenWithout());
     }
 
     static Object turn(Advice.Turn one) {

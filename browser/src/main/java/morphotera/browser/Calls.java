@@ -7,11 +7,14 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import morphotera.decide.Advice;
 import morphotera.decide.Remedy;
+import morphotera.decide.StopRule;
 import morphotera.decide.remedies.Remedies;
+import morphotera.follow.Change;
 import morphotera.follow.Unlike;
 import morphotera.follow.VisitChange;
 import morphotera.ground.Coded;
 import morphotera.ground.Figure;
+import morphotera.ground.Numbers;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.ground.Tree;
@@ -113,6 +116,30 @@ public final class Calls {
                     steady.slopePerMin(),
                     "why",
                     steady.why() == null ? null : steady.why().word());
+        });
+    }
+
+    /** @param body the {@code method}, {@code scores} of its spots, how many {@code more} and {@code minutesPerSpot}: what more spots would narrow */
+    public static String stop(String body) {
+        return answer(body, in -> {
+            List<Double> scores = new ArrayList<>();
+            ((List<?>) in.get("scores")).forEach(one -> scores.add(((Number) one).doubleValue()));
+            boolean judged =
+                    Methods.giving((String) in.get("method")).description().judged();
+            StopRule rule = StopRule.of(
+                    scores,
+                    Change.Observers.usual(judged, true).spread(),
+                    ((Number) in.get("more")).intValue(),
+                    ((Number) in.get("minutesPerSpot")).doubleValue());
+            return Trees.of(
+                    "mean",
+                    Numbers.mean(scores),
+                    "plusMinusNow",
+                    rule.plusMinusNow(),
+                    "plusMinusThen",
+                    rule.plusMinusThen(),
+                    "minutes",
+                    rule.minutes());
         });
     }
 

@@ -55,6 +55,11 @@ public final class Exports {
     }
 
     @JSExport
+    public static String stop(String body) {
+        return Calls.stop(body);
+    }
+
+    @JSExport
     public static String readChart(String body) {
         return Calls.readChart(body);
     }

@@ -101,13 +101,12 @@ final class Trees {
     }
 
     static Map<String, Object> answer(Remedy.Answer answer) {
-        Map<String, Object> ranges = new LinkedHashMap<>();
-        answer.ranges().forEach((key, range) -> ranges.put(key, of("low", range.low(), "high", range.high())));
         return of(
                 "remedy", answer.remedy(),
                 "grade", answer.grade().name(),
                 "answer", answer.answer(),
-                "ranges", ranges,
+                "ranges", ranges(answer.ranges()),
+                "narrowed", ranges(answer.narrowed()),
                 "lines",
                         each(
                                 answer.lines(),
@@ -120,5 +119,11 @@ final class Trees {
                                         "unit", line.unit())),
                 "because", each(answer.because(), one -> of("code", one.code(), "text", one.text())),
                 "cautions", answer.cautions());
+    }
+
+    private static Map<String, Object> ranges(Map<String, Remedy.Range> of) {
+        Map<String, Object> ranges = new LinkedHashMap<>();
+        of.forEach((key, range) -> ranges.put(key, of("low", range.low(), "high", range.high())));
+        return ranges;
     }
 }

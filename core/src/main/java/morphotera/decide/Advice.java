@@ -14,6 +14,7 @@ import morphotera.measure.Site;
 import morphotera.measure.Taken;
 import morphotera.measure.VisitDay;
 import morphotera.measure.methods.Methods;
+import morphotera.read.FieldScores;
 import morphotera.read.School;
 
 /**
@@ -21,6 +22,7 @@ import morphotera.read.School;
  * which order, and what each sum can be filled in with.
  *
  * @param known by remedy and key; {@code water-budget} beside the remedies
+ * @param good where nothing is to be mended
  */
 public record Advice(
         String table,
@@ -32,7 +34,8 @@ public record Advice(
         List<Patchy> patchy,
         List<CrossChecks.Question> questions,
         List<PlanStep> plan,
-        Map<String, Map<String, Known>> known) {
+        Map<String, Map<String, Known>> known,
+        @Nullable Good good) {
 
     /** What a sum can be filled in with: the best reading's value and how far it may be out. */
     public record Known(double value, @Nullable Double spread, String measure, List<String> readings) {}
@@ -49,6 +52,7 @@ public record Advice(
      *
      * @param yes {@code of}: at how many of how many spots; none of none where it does not rest on spots
      * @param half whether it counts half, because a card's error reaches the limit or the good patch has it too ({@code shared})
+     * @param seenWith share of fields with the cause in which the finding is seen; {@code seenWithout} of those without it
      */
     public record Evidence(
             String finding,
@@ -62,7 +66,9 @@ public record Advice(
             @Nullable Double number,
             @Nullable String unit,
             @Nullable String measure,
-            List<String> readings) {}
+            List<String> readings,
+            double seenWith,
+            double seenWithout) {}
 
     /**
      * The one finding that would change a cause's word.
@@ -74,10 +80,14 @@ public record Advice(
     public record Turn(
             String finding, String text, boolean ifSeen, Causes.Word word, boolean inDoubt, List<String> methods) {}
 
-    /** @param ruling what a person said of it; the belief computed stays beside it */
+    /**
+     * @param prior how often fields like this one have it, before anything was looked at
+     * @param ruling what a person said of it; the belief computed stays beside it
+     */
     public record Cause(
             String id,
             String text,
+            double prior,
             double belief,
             Causes.Word word,
             @Nullable String gate,
@@ -132,7 +142,15 @@ public record Advice(
                 judgement,
                 rulings,
                 Called.of(judgement, rulings).steps(remedies, site.latitude() < 0, Months.of(visit.day())),
-                known(remedies, judgement.facts(), site, zone, texture));
+                known(remedies, judgement.facts(), site, zone, texture),
+                Good.of(
+                        judgement.causes(),
+                        FieldScores.of(
+                                site.ofZone(zone, readings).stream()
+                                        .filter(one -> one.visit().equals(visit.id()))
+                                        .toList(),
+                                Coded.of(School.values(), site.school()),
+                                site.crop())));
     }
 
     /** What a zone's evidence comes to, before it is put in words. */
@@ -161,7 +179,7 @@ public record Advice(
 
     /** A judgement by itself, with no field behind it. */
     public static Advice of(CauseTable table, Judgement judgement) {
-        return of(table, judgement, List.of(), List.of(), Map.of());
+        return of(table, judgement, List.of(), List.of(), Map.of(), null);
     }
 
     private static Advice of(
@@ -169,7 +187,8 @@ public record Advice(
             Judgement judgement,
             List<Ruling> rulings,
             List<PlanStep> plan,
-            Map<String, Map<String, Known>> known) {
+            Map<String, Map<String, Known>> known,
+            @Nullable Good good) {
         return new Advice(
                 table.name(),
                 table.version(),
@@ -199,7 +218,8 @@ public record Advice(
                         .toList(),
                 judgement.questions(),
                 plan,
-                known);
+                known,
+                good);
     }
 
     private static Judgement.Zone zone(Site site, Site.Zone zone, VisitDay visit, List<Taken> readings) {
@@ -243,13 +263,16 @@ public record Advice(
                             answer.number(),
                             answer.unit(),
                             answer.measure(),
-                            answer.readings());
+                            answer.readings(),
+                            odds(judged.cause(), weighed).t(),
+                            odds(judged.cause(), weighed).f());
                 })
                 .toList();
         NextTests.Turn turn = judgement.turns().get(judged.cause().id());
         return new Cause(
                 judged.cause().id(),
                 judged.cause().text(),
+                judged.prior(),
                 judged.belief(),
                 judged.word(),
                 judged.gate(),
@@ -268,6 +291,13 @@ public record Advice(
                         .filter(one -> one.cause().equals(judged.cause().id()))
                         .findFirst()
                         .orElse(null));
+    }
+
+    private static CauseTable.Evidence odds(CauseTable.Cause cause, Causes.Weighed weighed) {
+        return cause.evidence().stream()
+                .filter(one -> one.finding().equals(weighed.finding()))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static NextTest nextTest(CauseTable table, NextTests.Offer offer) {

@@ -69,9 +69,10 @@ public final class Causes {
     /** One piece of evidence with the weight it was given, after the cluster rule; {@code half} where it counts half before it. */
     public record Weighed(String finding, boolean value, double weight, boolean half) {}
 
-    /** A cause's belief, heaviest evidence first; {@code gate} is what must not be done first, where one is raised. */
+    /** A cause's belief, from its prior here, heaviest evidence first; {@code gate} is what must not be done first, where one is raised. */
     public record Judged(
             CauseTable.Cause cause,
+            double prior,
             double belief,
             Word word,
             @Nullable String gate,
@@ -101,7 +102,7 @@ public final class Causes {
         double belief = decided(cause, findings, 1 / (1 + Math.exp(-logit)));
         CauseTable.Gate gate = cause.gate();
         if (gate == null) {
-            return new Judged(cause, belief, Word.of(belief), null, evidence);
+            return new Judged(cause, prior, belief, Word.of(belief), null, evidence);
         }
         long raising = cause.evidence().stream()
                 .map(one -> findings.get(one.finding()))
@@ -110,7 +111,7 @@ public final class Causes {
         boolean inside = !gate.in().isEmpty() && setting.fits(gate.in()) && !setting.sulphideClear();
         boolean raised = raising >= (inside ? 1 : gate.from());
         belief = raised ? Math.max(belief, GATE) : belief;
-        return new Judged(cause, belief, Word.of(belief), raised || inside ? gate.text() : null, evidence);
+        return new Judged(cause, prior, belief, Word.of(belief), raised || inside ? gate.text() : null, evidence);
     }
 
     private static double decided(CauseTable.Cause cause, Map<String, Seen> findings, double belief) {

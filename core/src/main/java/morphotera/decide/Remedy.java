@@ -1,6 +1,7 @@
 package morphotera.decide;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -184,12 +185,14 @@ public interface Remedy {
      * The answer, why, and what to mind.
      *
      * @param ranges by key of the answer, where the input carries a spread; empty else
+     * @param narrowed by key of the input: the range of the last line if that one were known; the narrowest first
      */
     record Answer(
             String remedy,
             Grade grade,
             Map<String, Object> answer,
             Map<String, Range> ranges,
+            Map<String, Range> narrowed,
             List<Line> lines,
             List<Reason> because,
             List<String> cautions) {}
@@ -236,8 +239,10 @@ public interface Remedy {
         Draft out = new Draft();
         remedy.calculate(in, out);
         Map<String, Range> ranges = new LinkedHashMap<>();
+        Map<String, Range> narrowed = new LinkedHashMap<>();
         if (in.has(SPREAD)) {
-            ranges = ranges(remedy, in, out);
+            ranges = ranges(remedy, in, List.of(), out);
+            narrowed = narrowed(remedy, in, out, ranges);
         }
         List<String> cautions = new ArrayList<>(out.cautions);
         cautions.addAll(description.cautions());
@@ -246,6 +251,7 @@ public interface Remedy {
                 description.grade(),
                 out.answer,
                 ranges,
+                narrowed,
                 List.copyOf(out.lines),
                 List.copyOf(out.because),
                 cautions);
@@ -272,13 +278,38 @@ public interface Remedy {
         return fields;
     }
 
-    private static Map<String, Range> ranges(Remedy remedy, Entered in, Draft central) {
+    /** What the last line's range would be, were one of the inputs known: what a laboratory's test of it is worth. */
+    private static Map<String, Range> narrowed(Remedy remedy, Entered in, Draft out, Map<String, Range> ranges) {
+        String last =
+                out.lines.isEmpty() ? "" : out.lines.get(out.lines.size() - 1).key();
+        Map<String, Range> narrowed = new LinkedHashMap<>();
+        if (!ranges.containsKey(last)) {
+            return narrowed;
+        }
+        Map<String, Range> found = new LinkedHashMap<>();
+        Entered spread = in.group(SPREAD);
+        for (Entry field : remedy.description().fields()) {
+            if (spread.has(field.key()) && in.has(field.key())) {
+                Range left =
+                        ranges(remedy, in, List.of(field.key()), new Draft()).get(last);
+                double value = (Double) out.answer.get(last);
+                found.put(field.key(), left == null ? new Range(value, value) : left);
+            }
+        }
+        found.entrySet().stream()
+                .sorted(Comparator.comparingDouble(
+                        one -> one.getValue().high() - one.getValue().low()))
+                .forEach(one -> narrowed.put(one.getKey(), one.getValue()));
+        return narrowed;
+    }
+
+    private static Map<String, Range> ranges(Remedy remedy, Entered in, List<String> known, Draft central) {
         Chance random = new Chance(SEED);
         Map<String, List<Double>> drawn = new LinkedHashMap<>();
         int nothing = 0;
         int unfit = 0;
         for (int i = 0; i < DRAWS; i++) {
-            Entered draw = draw(remedy, in, random);
+            Entered draw = draw(remedy, in, known, random);
             EntryCheck check = new EntryCheck();
             remedy.check(draw, check);
             if (!check.refusals().isEmpty()) {
@@ -316,12 +347,14 @@ public interface Remedy {
         return ranges;
     }
 
-    private static Entered draw(Remedy remedy, Entered in, Chance random) {
+    private static Entered draw(Remedy remedy, Entered in, List<String> known, Chance random) {
         Entered spread = in.group(SPREAD);
         Entered draw = in;
         for (Entry field : remedy.description().fields()) {
             if (spread.has(field.key()) && in.has(field.key())) {
-                double x = in.number(field.key()) + spread.number(field.key()) * random.nextGaussian();
+                // Drawn for what is known as well, so that the others are drawn the same.
+                double out = spread.number(field.key()) * random.nextGaussian();
+                double x = in.number(field.key()) + (known.contains(field.key()) ? 0 : out);
                 double low = field.range().min();
                 draw = draw.with(
                         field.key(), Math.max(low, Math.min(field.range().max(), x)));

@@ -81,6 +81,7 @@ class RetestsTest {
         assertThat(due.why()).isEqualTo(Retests.Why.TRIAL);
         assertThat(due.due()).isEqualTo("2029-04-14");
         List<Retests.Read> after = List.of(before.get(0), new Retests.Read(LocalDate.of(2029, 5, 20), Set.of("ph")));
-        assertThat(Retests.ofTrial(after, LocalDate.of(2028, 9, 1)).get(0).due()).isEqualTo("2030-04-14");
+        assertThat(Retests.ofTrial(after, LocalDate.of(2028, 9, 1)).get(0).due())
+                .isEqualTo("2030-04-14");
     }
 }

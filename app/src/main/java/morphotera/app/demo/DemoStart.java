@@ -189,7 +189,7 @@ class DemoStart implements ApplicationRunner {
                             null,
                             null,
                             null,
-                            null,
+                            field.sulphideClearDaysAgo() == null ? null : day(field.sulphideClearDaysAgo()),
                             "balanced",
                             null,
                             outline,

@@ -20,6 +20,7 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
             String crop,
             String purpose,
             Boolean coastal,
+            Integer sulphideClearDaysAgo,
             Place corner,
             List<List<Double>> outlineM,
             List<ZoneOf> zones,
@@ -69,7 +70,8 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
             Roots roots,
             Double wallKMmPerH,
             Double ece,
-            Double organicMatterPercent) {}
+            Double organicMatterPercent,
+            Signs signs) {}
 
     /** Resistance rises from the surface; a pan stands out between two depths. */
     record Hardness(double surfaceKPa, double kPaPerCm, Double panTopCm, Double panBaseCm, Double panKPa) {}
@@ -78,4 +80,35 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
     record Layer(double bottomCm, String shape, String effort, String pores, String roots) {}
 
     record Roots(String crop, double root80Cm, double maxCm, double flatShare, double bentShare) {}
+
+    /**
+     * What stands beside the ground itself.
+     *
+     * @param cover percent live, litter, stone, bare
+     * @param worms of a block
+     * @param ringMmPerH how fast a ring drinks at last
+     * @param halo how milky a crumb's water gets, 0 clear to 2 strong
+     * @param colour Munsell value of the field, and of its reference
+     */
+    record Signs(
+            List<Double> cover,
+            Double worms,
+            Double ringMmPerH,
+            Double halo,
+            String smell,
+            List<Double> colour,
+            Double ribbonMm,
+            String feel,
+            String fizz,
+            Plants plants) {}
+
+    record Plants(
+            Double greenPercent,
+            Double deadPercent,
+            Double legumePercent,
+            Double weedPercent,
+            Integer species,
+            String evenness,
+            String growth,
+            String leaf) {}
 }

@@ -15,9 +15,11 @@ final class Simulator {
     private static final List<String> EFFORTS = List.of("falls", "gentle", "firm", "hard");
 
     private final Random noise;
+    private final SimulatedSigns signs;
 
     Simulator(long seed) {
         this.noise = new Random(seed);
+        this.signs = new SimulatedSigns(seed + 1);
     }
 
     Map<String, Object> reading(String method, Scenario.Ground ground, Scenario.SpotOf spot) {
@@ -30,7 +32,7 @@ final class Simulator {
             case "salinity" -> salt(ground.ece(), spot);
             case "laboratory" -> laboratory(ground.organicMatterPercent());
             case "percolation-hole" -> hole(ground.wallKMmPerH());
-            default -> throw new IllegalArgumentException("the simulator knows no method '" + method + "'");
+            default -> signs.reading(method, ground.signs());
         };
     }
 
