@@ -19,6 +19,7 @@ const MethodPage = lazy(() => import('./learn/MethodPage'));
 const AccountPage = lazy(() => import('./people/AccountPage'));
 const YardsticksPage = lazy(() => import('./read/yardsticks/YardsticksPage'));
 const PricesPage = lazy(() => import('./decide/PricesPage'));
+const TablesPage = lazy(() => import('./decide/tables/TablesPage'));
 const DataPage = lazy(() => import('./exchange/DataPage'));
 const ReportPage = lazy(() => import('./follow/report/ReportPage'));
 const People = lazy(() => import('./people/People'));
@@ -44,6 +45,7 @@ export function App() {
               <Route path="/methods/:methodId" element={<MethodPage />} />
               <Route path="/yardsticks" element={<YardsticksPage />} />
               <Route path="/prices" element={<PricesPage />} />
+              <Route path="/tables" element={<TablesPage />} />
               <Route path="/data" element={<DataPage />} />
               <Route path="/reports/:visitId" element={<ReportPage />} />
               <Route path="/people" element={<People />} />

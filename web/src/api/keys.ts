@@ -18,6 +18,7 @@ export const keys = {
   trend: (fieldId: string, zone: string) => ['field', fieldId, 'trend', zone] as const,
   plan: (fieldId: string) => ['field', fieldId, 'plan'] as const,
   prices: ['prices'] as const,
+  tables: ['tables'] as const,
   trials: (fieldId: string) => ['field', fieldId, 'trials'] as const,
   yardsticks: ['yardsticks'] as const,
   presence: (visitId: string) => ['presence', visitId] as const,

@@ -140,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_14"];
+        put: operations["put_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -316,7 +316,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_2"];
-        put: operations["put_13"];
+        put: operations["put_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -572,7 +572,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_12"];
+        put: operations["put_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -587,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -604,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_11"];
+        put: operations["put_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -716,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_10"];
+        put: operations["put_11"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -732,7 +732,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["put_9"];
+        put: operations["put_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -860,7 +860,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_8"];
+        put: operations["put_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -876,7 +876,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_6"];
+        put: operations["put_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -908,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of"];
-        put: operations["put_7"];
+        put: operations["put_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -955,8 +955,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
-        put: operations["put_5"];
+        get: operations["one_2"];
+        put: operations["put_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1020,7 +1020,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1170,6 +1170,38 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["patchSpot"];
+        trace?: never;
+    };
+    "/api/tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put: operations["put_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/templates": {
@@ -2899,6 +2931,7 @@ export interface components {
             plan: components["schemas"]["morphotera.app.decide.Plans.PlanView"];
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             rulings: components["schemas"]["morphotera.app.decide.Rulings.OfVisit"][];
+            sheets: components["schemas"]["morphotera.app.tables.PracticeSheets.Own"][];
             tables: components["schemas"]["morphotera.app.copy.CopyController.Tables"];
             visits: components["schemas"]["morphotera.app.scout.Visit"][];
             yardstick: {
@@ -4540,6 +4573,26 @@ export interface components {
             question: string;
             state: string;
         };
+        "morphotera.app.tables.PracticeSheets.Own": {
+            id: string;
+            rows: components["schemas"]["morphotera.decide.sheets.Sheet.Row"][];
+        };
+        "morphotera.app.tables.PracticeSheets.SheetView": {
+            about: string;
+            columns: components["schemas"]["morphotera.decide.sheets.Sheet.Column"][];
+            id: string;
+            name: string;
+            open: boolean;
+            rows: components["schemas"]["morphotera.decide.sheets.Sheet.Row"][];
+            source: string;
+            /** Format: int32 */
+            version: number;
+        };
+        "morphotera.app.tables.SheetController.SheetBody": {
+            rows: components["schemas"]["morphotera.decide.sheets.Sheet.Row"][];
+            /** Format: int32 */
+            version: number;
+        };
         "morphotera.app.tables.YardstickController.CurveBody": {
             knots: number[][];
             x: string | null;
@@ -4615,6 +4668,7 @@ export interface components {
             patchy: components["schemas"]["morphotera.decide.Advice.Patchy"][];
             plan: components["schemas"]["morphotera.decide.Advice.PlanStep"][];
             questions: components["schemas"]["morphotera.decide.CrossChecks.Question"][];
+            suits: components["schemas"]["morphotera.decide.Suits"] | null;
             table: string;
             /** Format: int32 */
             tableVersion: number;
@@ -4814,6 +4868,31 @@ export interface components {
             /** @enum {string} */
             word: "confirmed" | "ruled-out" | "set-aside";
         };
+        "morphotera.decide.Suits": {
+            covers: components["schemas"]["morphotera.decide.sheets.CoverCrops.Ranked"][];
+            crops: components["schemas"]["morphotera.decide.Suits.Crop"][];
+            /** Format: double */
+            ece: number | null;
+            limits: string[];
+            missing: string[];
+            /** Format: double */
+            ph: number | null;
+            planting: components["schemas"]["morphotera.decide.Suits.Planting"] | null;
+        };
+        "morphotera.decide.Suits.Crop": {
+            acidity: string | null;
+            crop: string;
+            suits: boolean;
+            why: string;
+            /** Format: double */
+            yieldPercent: number | null;
+        };
+        "morphotera.decide.Suits.Planting": {
+            /** Format: double */
+            mmPerH: number;
+            text: string;
+            word: string;
+        };
         "morphotera.decide.WaterBudget": {
             /** Format: double */
             availableMmPer10Cm: number;
@@ -4835,6 +4914,27 @@ export interface components {
             saturation: number;
             /** Format: double */
             wiltingPoint: number;
+        };
+        "morphotera.decide.sheets.CoverCrops.Ranked": {
+            caution: string | null;
+            crop: string;
+            inSeason: boolean;
+            /** Format: double */
+            servesPercent: number;
+        };
+        "morphotera.decide.sheets.Sheet.Column": {
+            key: string;
+            label: string;
+            /** Format: double */
+            max: number;
+            /** Format: double */
+            min: number;
+            unit: string | null;
+            whole: boolean;
+        };
+        "morphotera.decide.sheets.Sheet.Row": {
+            key: string;
+            values: number[];
         };
         "morphotera.follow.Change": {
             /** Format: double */
@@ -5662,7 +5762,7 @@ export interface operations {
             };
         };
     };
-    put_14: {
+    put_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -5710,7 +5810,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6002,7 +6102,7 @@ export interface operations {
             };
         };
     };
-    put_13: {
+    put_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -6419,7 +6519,7 @@ export interface operations {
             };
         };
     };
-    put_12: {
+    put_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -6471,7 +6571,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6491,7 +6591,7 @@ export interface operations {
             };
         };
     };
-    put_11: {
+    put_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -6659,7 +6759,7 @@ export interface operations {
             };
         };
     };
-    put_10: {
+    put_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6729,7 +6829,7 @@ export interface operations {
             };
         };
     };
-    put_9: {
+    put_10: {
         parameters: {
             query: {
                 visitId: string;
@@ -6952,7 +7052,7 @@ export interface operations {
             };
         };
     };
-    put_8: {
+    put_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6976,7 +7076,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7072,7 +7172,7 @@ export interface operations {
             };
         };
     };
-    put_7: {
+    put_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7144,7 +7244,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7166,7 +7266,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7263,7 +7363,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7580,6 +7680,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.land.Spot"];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.tables.PracticeSheets.SheetView"][];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: {
+                version?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.tables.PracticeSheets.SheetView"];
+                };
+            };
+        };
+    };
+    put_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.tables.SheetController.SheetBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.tables.PracticeSheets.SheetView"];
                 };
             };
         };

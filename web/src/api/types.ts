@@ -77,5 +77,6 @@ export type Retest = S['morphotera.app.season.RetestController.RetestView'];
 export type ReportView = S['morphotera.app.follow.Reports.ReportView'];
 export type SentReport = S['morphotera.app.follow.Reports.Sent'];
 export type TrialDesign = S['morphotera.app.decide.TrialController.DesignView'];
+export type PracticeTable = S['morphotera.app.tables.PracticeSheets.SheetView'];
 export type FieldTrial = S['morphotera.app.decide.Trials.TrialView'];
 export type TrialJudged = S['morphotera.app.decide.Trials.Judged'];

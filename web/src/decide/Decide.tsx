@@ -14,6 +14,7 @@ import { withSum } from './plan/plan';
 import { usePlan, usePrices } from './plan/usePlan';
 import { Remedies } from './Remedies';
 import { Ruling } from './Ruling';
+import { SuitsPart } from './SuitsPart';
 import { Ticks } from './Ticks';
 import { TrialPart } from './trial/TrialPart';
 import { useCauses } from './useCauses';
@@ -61,6 +62,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
                 remedies={remedies.data}
               />
             )}
+            {judgement.suits && <SuitsPart suits={judgement.suits} whole={whole} />}
             <TrialPart field={whole.field} mayWrite={mayWrite(me)} />
             <section aria-labelledby="sums" className="wide:col-span-2">
               <h2 id="sums" className="text-[1.5rem]">

@@ -72,6 +72,9 @@ export function Account() {
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/prices')}>
               Prices
             </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/tables')}>
+              Tables
+            </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/data')}>
               Data
             </DropdownMenu.Item>

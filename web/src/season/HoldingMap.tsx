@@ -67,7 +67,15 @@ export function HoldingMap({ holding, look, size, line }: Props) {
         aria-label={`Map of ${holding.name}`}
       >
         {shapes.map(({ card, points, wide, centre }) => (
-          <Ground key={card.field.id} card={card} look={look} points={points} wide={wide} at={centre} />
+          <Ground
+            key={card.field.id}
+            card={card}
+            look={look}
+            points={points}
+            wide={wide}
+            at={centre}
+            named={named}
+          />
         ))}
         {named && <Names shapes={shapes} look={look} sheet={sheet} />}
       </svg>
@@ -98,9 +106,10 @@ type GroundProps = {
   points: { x: number; y: number }[];
   wide: number;
   at: { x: number; y: number };
+  named: boolean;
 };
 
-function Ground({ card, look, points, wide, at }: GroundProps) {
+function Ground({ card, look, points, wide, at, named }: GroundProps) {
   const navigate = useNavigate();
   const { band, score, provisional } = stood(card, look);
   const paint = {
@@ -121,7 +130,7 @@ function Ground({ card, look, points, wide, at }: GroundProps) {
         if (event.key === 'Enter') void navigate(fieldPath(card));
       }}
     >
-      <title>{said}</title>
+      {!named && <title>{said}</title>}
       {wide < SMALL_PX ? (
         <circle cx={at.x} cy={at.y} r="7" {...paint} />
       ) : (

@@ -11,6 +11,7 @@ import morphotera.decide.CrossChecks;
 import morphotera.decide.Good;
 import morphotera.decide.Lift;
 import morphotera.decide.Ruling;
+import morphotera.decide.Suits;
 
 /** What the evidence comes to, as trees. */
 final class AdviceTrees {
@@ -39,7 +40,51 @@ final class AdviceTrees {
                 "known",
                 knowns(one.known()),
                 "good",
-                orNull(one.good(), AdviceTrees::good));
+                orNull(one.good(), AdviceTrees::good),
+                "suits",
+                orNull(one.suits(), AdviceTrees::suits));
+    }
+
+    private static Object suits(Suits one) {
+        return of(
+                "planting",
+                orNull(
+                        one.planting(),
+                        planting -> of("word", planting.word(), "mmPerH", planting.mmPerH(), "text", planting.text())),
+                "ece",
+                one.ece(),
+                "ph",
+                one.ph(),
+                "crops",
+                each(
+                        one.crops(),
+                        crop -> of(
+                                "crop",
+                                crop.crop(),
+                                "yieldPercent",
+                                crop.yieldPercent(),
+                                "acidity",
+                                crop.acidity(),
+                                "suits",
+                                crop.suits(),
+                                "why",
+                                crop.why())),
+                "limits",
+                one.limits(),
+                "covers",
+                each(
+                        one.covers(),
+                        cover -> of(
+                                "crop",
+                                cover.crop(),
+                                "servesPercent",
+                                cover.servesPercent(),
+                                "inSeason",
+                                cover.inSeason(),
+                                "caution",
+                                cover.caution())),
+                "missing",
+                one.missing());
     }
 
     private static Object good(Good one) {

@@ -7,6 +7,8 @@ import java.util.Map;
 import morphotera.decide.Advice;
 import morphotera.decide.CauseTable;
 import morphotera.decide.Ruling;
+import morphotera.decide.sheets.Sheet;
+import morphotera.decide.sheets.Sheets;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
@@ -121,6 +123,21 @@ final class Bundle {
     CauseTable causes() {
         boolean own = tree.has("tables") && tree.at("tables").has("causes");
         return own ? CauseTable.of(tree.at("tables").at("causes").value()) : Shipped.causes();
+    }
+
+    /** The tables that ship, with those of the copy's practice in their places. */
+    Sheets sheets() {
+        Map<String, List<Sheet.Row>> own = new LinkedHashMap<>();
+        tree.eachOrNone("sheets", sheet -> {
+            own.put(
+                    sheet.at("id").text(),
+                    sheet.eachOrNone(
+                            "rows",
+                            row -> new Sheet.Row(
+                                    row.at("key").text(), row.at("values").each(Tree::number))));
+            return sheet;
+        });
+        return Sheets.SHIPPED.with(own);
     }
 
     /** The yardstick that most of these were scored with, as a tree; null where none says. */

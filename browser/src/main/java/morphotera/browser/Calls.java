@@ -289,7 +289,8 @@ public final class Calls {
                     asked.visit(),
                     bundle.standing(),
                     bundle.log(),
-                    bundle.rulings(asked.visit().id(), asked.zone().id())));
+                    bundle.rulings(asked.visit().id(), asked.zone().id()),
+                    bundle.sheets()));
         });
     }
 

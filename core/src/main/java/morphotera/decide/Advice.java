@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import morphotera.decide.sheets.Sheets;
 import morphotera.ground.Coded;
 import morphotera.ground.Months;
 import morphotera.ground.Nullable;
@@ -23,6 +24,7 @@ import morphotera.read.School;
  *
  * @param known by remedy and key; {@code water-budget} beside the remedies
  * @param good where nothing is to be mended
+ * @param suits what grows on the ground as it is; null with no field behind it
  */
 public record Advice(
         String table,
@@ -35,7 +37,8 @@ public record Advice(
         List<CrossChecks.Question> questions,
         List<PlanStep> plan,
         Map<String, Map<String, Known>> known,
-        @Nullable Good good) {
+        @Nullable Good good,
+        @Nullable Suits suits) {
 
     /** What a sum can be filled in with: the best reading's value and how far it may be out. */
     public record Known(double value, @Nullable Double spread, String measure, List<String> readings) {}
@@ -134,15 +137,16 @@ public record Advice(
             VisitDay visit,
             List<Taken> readings,
             List<Log> log,
-            List<Ruling> rulings) {
+            List<Ruling> rulings,
+            Sheets sheets) {
         TextureGroup texture = site.textureGroupOf(zone);
-        Judgement judgement = judge(table, site, zone, visit, readings, log);
+        Judgement judgement = judge(table, site, zone, visit, readings, log, sheets);
         return of(
                 table,
                 judgement,
                 rulings,
                 Called.of(judgement, rulings).steps(remedies, site.latitude() < 0, Months.of(visit.day())),
-                known(remedies, judgement.facts(), site, zone, texture),
+                known(remedies, judgement.facts(), site, zone, texture, sheets),
                 Good.of(
                         judgement.causes(),
                         FieldScores.of(
@@ -150,12 +154,19 @@ public record Advice(
                                         .filter(one -> one.visit().equals(visit.id()))
                                         .toList(),
                                 Coded.of(School.values(), site.school()),
-                                site.crop())));
+                                site.crop())),
+                Suits.of(judgement, sheets, Months.of(visit.day()) % Months.A_YEAR + 1, site.latitude() < 0));
     }
 
     /** What a zone's evidence comes to, before it is put in words. */
     public static Judgement judge(
-            CauseTable table, Site site, Site.Zone zone, VisitDay visit, List<Taken> readings, List<Log> log) {
+            CauseTable table,
+            Site site,
+            Site.Zone zone,
+            VisitDay visit,
+            List<Taken> readings,
+            List<Log> log,
+            Sheets sheets) {
         TextureGroup texture = site.textureGroupOf(zone);
         Facts.Asked asked = new Facts.Asked(
                 visit.day(),
@@ -166,7 +177,8 @@ public record Advice(
                         .filter(one -> one.touches(zone))
                         .map(one -> new Facts.Done(one.kind(), one.day()))
                         .toList(),
-                null);
+                null,
+                sheets.bears(site.crop()));
         return Judgement.of(
                 table,
                 setting(site, texture, visit),
@@ -179,7 +191,7 @@ public record Advice(
 
     /** A judgement by itself, with no field behind it. */
     public static Advice of(CauseTable table, Judgement judgement) {
-        return of(table, judgement, List.of(), List.of(), Map.of(), null);
+        return of(table, judgement, List.of(), List.of(), Map.of(), null, null);
     }
 
     private static Advice of(
@@ -188,7 +200,8 @@ public record Advice(
             List<Ruling> rulings,
             List<PlanStep> plan,
             Map<String, Map<String, Known>> known,
-            @Nullable Good good) {
+            @Nullable Good good,
+            @Nullable Suits suits) {
         return new Advice(
                 table.name(),
                 table.version(),
@@ -219,7 +232,8 @@ public record Advice(
                 judgement.questions(),
                 plan,
                 known,
-                good);
+                good,
+                suits);
     }
 
     private static Judgement.Zone zone(Site site, Site.Zone zone, VisitDay visit, List<Taken> readings) {
@@ -323,10 +337,10 @@ public record Advice(
 
     /** What each remedy's sum, and the water budget, can take from the readings and the site. */
     private static Map<String, Map<String, Known>> known(
-            List<Remedy> remedies, Facts facts, Site site, Site.Zone zone, TextureGroup texture) {
+            List<Remedy> remedies, Facts facts, Site site, Site.Zone zone, TextureGroup texture, Sheets sheets) {
         Map<String, Map<String, Known>> known = new LinkedHashMap<>();
-        remedies.forEach(remedy ->
-                known.put(remedy.description().id(), known(remedy.description().from(), facts, site, zone, texture)));
+        remedies.forEach(remedy -> known.put(
+                remedy.description().id(), known(remedy.description().from(), facts, site, zone, texture, sheets)));
         Map<String, Known> water = known(
                 Map.of(
                         "sand", List.of("texture-jar.sand", "texture-feel.sand"),
@@ -335,17 +349,23 @@ public record Advice(
                 facts,
                 site,
                 zone,
-                texture);
+                texture,
+                sheets);
         water.put("expectedDepthCm", said(RootingDepth.expectedCm(site.crop()), "field.crop"));
         known.put("water-budget", water);
         return known;
     }
 
     private static Map<String, Known> known(
-            Map<String, List<String>> from, Facts facts, Site site, Site.Zone zone, TextureGroup texture) {
+            Map<String, List<String>> from,
+            Facts facts,
+            Site site,
+            Site.Zone zone,
+            TextureGroup texture,
+            Sheets sheets) {
         Map<String, Known> values = new LinkedHashMap<>();
         from.forEach((key, sources) -> sources.stream()
-                .map(source -> taken(source, facts, site, zone, texture))
+                .map(source -> taken(source, facts, site, zone, texture, sheets))
                 .filter(Objects::nonNull)
                 .findFirst()
                 .ifPresent(value -> values.put(key, value)));
@@ -353,12 +373,14 @@ public record Advice(
     }
 
     private static @Nullable Known taken(
-            String from, Facts facts, Site site, Site.Zone zone, @Nullable TextureGroup texture) {
+            String from, Facts facts, Site site, Site.Zone zone, @Nullable TextureGroup texture, Sheets sheets) {
         return switch (from) {
             case "field.clayPercent" -> said(site.clayOf(zone), from);
             case "field.buildingM" -> said(site.buildingM(), from);
             case "field.wellM" -> said(site.wellM(), from);
             case "field.septicM" -> said(site.septicM(), from);
+            case "texture.water" ->
+                said(sheets.availableMmPer10Cm(zone.texture() == null ? site.texture() : zone.texture()), from);
             case "texture.density" -> said(texture == null ? null : texture.densityGPerCm3(), from);
             default ->
                 facts.best(from)

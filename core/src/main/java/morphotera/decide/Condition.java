@@ -71,10 +71,10 @@ public sealed interface Condition {
             implements Condition {
 
         /** The limit for this crop and use: the first narrowing that fits, else the table's own. */
-        double limitFor(@Nullable String crop, @Nullable String use) {
+        double limitFor(Facts.Asked asked) {
             for (Narrowed one : narrowed) {
-                if (one.fits(crop, use)) {
-                    return one.limitFor(crop);
+                if (one.fits(asked)) {
+                    return one.limitFor(asked.bears());
                 }
             }
             return limit;
@@ -102,17 +102,16 @@ public sealed interface Condition {
                     limit instanceof Number number ? Double.valueOf(number.doubleValue()) : null);
         }
 
-        boolean fits(@Nullable String ofCrop, @Nullable String ofUse) {
-            boolean cropFits = crop == null
-                    || (crop.equals(OF_SALT_LIST) ? SaltTable.of(ofCrop).isPresent() : crop.equals(ofCrop));
-            return cropFits && (use == null || use.equals(ofUse));
+        boolean fits(Facts.Asked asked) {
+            boolean cropFits =
+                    crop == null || (crop.equals(OF_SALT_LIST) ? asked.bears() != null : crop.equals(asked.crop()));
+            return cropFits && (use == null || use.equals(asked.use()));
         }
 
-        double limitFor(@Nullable String ofCrop) {
+        double limitFor(@Nullable SaltTable.Tolerance bears) {
             if (limit != null) {
                 return limit;
             }
-            SaltTable.Tolerance bears = SaltTable.of(ofCrop).orElseThrow();
             return Math.min(MOST_DS_PER_M, bears.fromDSPerM() + YIELD_LOST_PERCENT / bears.percentPerDSPerM());
         }
     }

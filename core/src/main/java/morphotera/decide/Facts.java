@@ -10,6 +10,7 @@ import morphotera.ground.Decimal;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.measure.Evaluation;
+import morphotera.measure.SaltTable;
 import morphotera.measure.Taken;
 
 /**
@@ -45,6 +46,7 @@ public final class Facts {
      * For whom and when it is asked; every part but the day may be null: not known.
      *
      * @param wet whether the judged visit's time is wet enough for missing water to tell something
+     * @param bears how the crop bears salt; null where that is not known
      */
     public record Asked(
             long day,
@@ -52,9 +54,21 @@ public final class Facts {
             @Nullable String crop,
             boolean wet,
             List<Done> done,
-            @Nullable Balance balance) {
+            @Nullable Balance balance,
+            @Nullable SaltTable.Tolerance bears) {
+
+        public Asked(
+                long day,
+                @Nullable String use,
+                @Nullable String crop,
+                boolean wet,
+                List<Done> done,
+                @Nullable Balance balance) {
+            this(day, use, crop, wet, done, balance, SaltTable.of(crop).orElse(null));
+        }
+
         Asked with(@Nullable Balance known) {
-            return new Asked(day, use, crop, wet, done, known);
+            return new Asked(day, use, crop, wet, done, known, bears);
         }
     }
 
@@ -210,7 +224,7 @@ public final class Facts {
 
     /** Null where this spot was not looked at. */
     private Verdict.Says limited(Condition.Limit limit, SpotValues.AtSpot at, String finding) {
-        double against = limit.limitFor(asked.crop(), asked.use());
+        double against = limit.limitFor(asked);
         Double x = at.number();
         if (x == null) {
             // Looked for and not found, as far down as was looked.
@@ -271,7 +285,7 @@ public final class Facts {
         List<String> readings =
                 said.stream().flatMap(at -> at.readings().stream()).distinct().toList();
         return Verdict.plainly(
-                limit.holds(mean, limit.limitFor(asked.crop(), asked.use())),
+                limit.holds(mean, limit.limitFor(asked)),
                 readings,
                 limit.measure(),
                 mean,

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import morphotera.decide.sheets.Sheets;
 import morphotera.ground.Chance;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
@@ -199,10 +200,20 @@ public interface Remedy {
 
     /** Collects an answer. */
     final class Draft {
+        private final Sheets sheets;
         private final Map<String, Object> answer = new LinkedHashMap<>();
         private final List<Line> lines = new ArrayList<>();
         private final List<Reason> because = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
+
+        Draft(Sheets sheets) {
+            this.sheets = sheets;
+        }
+
+        /** The tables the sum goes by. */
+        public Sheets sheets() {
+            return sheets;
+        }
 
         public void line(String key, String label, String formula, String filled, double value, String unit) {
             answer.put(key, value);
@@ -229,6 +240,11 @@ public interface Remedy {
      * @throws Refused with everything that is wrong
      */
     static Answer calculate(Remedy remedy, Map<String, ?> input) {
+        return calculate(remedy, input, Sheets.SHIPPED);
+    }
+
+    /** The same by a practice's own tables. */
+    static Answer calculate(Remedy remedy, Map<String, ?> input, Sheets sheets) {
         Description description = remedy.description();
         EntryCheck check = new EntryCheck();
         Entered in = check.object("", fields(description), input);
@@ -236,7 +252,7 @@ public interface Remedy {
         if (!check.refusals().isEmpty()) {
             throw new Refused(check.refusals());
         }
-        Draft out = new Draft();
+        Draft out = new Draft(sheets);
         remedy.calculate(in, out);
         Map<String, Range> ranges = new LinkedHashMap<>();
         Map<String, Range> narrowed = new LinkedHashMap<>();
@@ -290,8 +306,8 @@ public interface Remedy {
         Entered spread = in.group(SPREAD);
         for (Entry field : remedy.description().fields()) {
             if (spread.has(field.key()) && in.has(field.key())) {
-                Range left =
-                        ranges(remedy, in, List.of(field.key()), new Draft()).get(last);
+                Range left = ranges(remedy, in, List.of(field.key()), new Draft(out.sheets))
+                        .get(last);
                 double value = (Double) out.answer.get(last);
                 found.put(field.key(), left == null ? new Range(value, value) : left);
             }
@@ -319,7 +335,7 @@ public interface Remedy {
                 unfit += done ? 0 : 1;
                 continue;
             }
-            Draft out = new Draft();
+            Draft out = new Draft(central.sheets);
             remedy.calculate(draw, out);
             out.lines.forEach(line ->
                     drawn.computeIfAbsent(line.key(), key -> new ArrayList<>()).add(line.value()));

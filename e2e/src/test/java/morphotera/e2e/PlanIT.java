@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -49,7 +50,7 @@ class PlanIT {
         // Another test may have begun a visit here: this one is of the last that is done.
         Locator visits = page.getByLabel("Visit", new Page.GetByLabelOptions().setExact(true));
         Locator days = visits.locator("option");
-        visits.selectOption(days.nth(days.count() - 2).getAttribute("value"));
+        visits.selectOption(days.nth(days.count() - 3).getAttribute("value"));
         adviser.go("decide");
         adviser.button("poor patch").click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Put .* into the plan$")))
@@ -90,6 +91,87 @@ class PlanIT {
         assertThat(report).containsText("Lime, 12.4 t");
     }
 
+    /** From the cut through the ground to a plan, and both on paper. */
+    private void fromSectionToPaper(String field, boolean firstVisit, String said, String remedy) {
+        openField(field);
+        if (firstVisit) {
+            Locator visits = page.getByLabel("Visit", new Page.GetByLabelOptions().setExact(true));
+            visits.selectOption(visits.locator("option").last().getAttribute("value"));
+        }
+        adviser.go("read");
+        assertThat(page.getByTestId("section")).isVisible();
+        adviser.go("decide");
+        assertThat(page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(said)))
+                .isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Put .* into the plan$")))
+                .click();
+        Locator steps = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Steps of the plan"));
+        assertThat(steps).containsText(remedy);
+        adviser.go("follow");
+        page.getByText("The report to the grower").click();
+        Locator report = page.getByRole(AriaRole.ARTICLE);
+        assertThat(report).containsText(field);
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(report).isVisible();
+        assertThat((Boolean) report.evaluate("one => one.scrollWidth <= one.clientWidth + 1"))
+                .as("the report of %s is cut on paper", field)
+                .isTrue();
+        assertThat(page.pdf(new Page.PdfOptions().setFormat("A4"))).hasSizeGreaterThan(20_000);
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+    }
+
+    @Test
+    void trodden_salty_and_wheeled_ground_go_from_section_to_a_plan_on_paper() {
+        fromSectionToPaper("Church Piece", true, "A compacted layer below the surface", "Break the pan");
+        fromSectionToPaper("Lower Flats", false, "Salts build up", "Drains");
+        fromSectionToPaper("Yard Close", true, "The topsoil is compacted by treading or traffic", "Stock off");
+    }
+
+    @Test
+    void leaching_waits_for_its_drains_and_sulphur_rules_itself_out_on_marl() {
+        openField("Lower Flats");
+        adviser.go("decide");
+        Locator called = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("In an order that holds"));
+        assertThat(called).containsText("after drains: water must have a way out before salt is washed");
+        openField("Marl Bank");
+        adviser.go("decide");
+        Locator struck = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Struck out"));
+        assertThat(struck).containsText("Sulphur");
+    }
+
+    @Test
+    void strips_are_laid_out_as_zones_that_do_not_tell_their_treatment() {
+        openField("Far Cleave");
+        adviser.go("decide");
+        page.getByText("Try it first: treated and untreated strips").click();
+        page.getByLabel("A strip is wide").fill("8");
+        page.getByLabel("Kept from the edge").fill("5");
+        page.getByLabel("Name of the trial").fill("Lime against none");
+        page.getByLabel("What treated strips get").fill("limed");
+        adviser.button("Lay these strips out").click();
+        Locator trial = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Lime against none"));
+        assertThat(trial).containsText("Read every strip once before anything is done");
+        trial.getByText("The treatments were given").click();
+        assertThat(trial).containsText("the strips come due among the retests");
+        adviser.go("scout");
+        assertThat(page.locator("body")).containsText("Lime against none, strip 1a");
+        assertThat(page.locator("body")).not().containsText("limed");
+        assertThat(adviser.axe()).isEmpty();
+    }
+
+    @Test
+    void a_table_of_the_practice_is_edited_and_a_slip_is_named_in_its_cell() {
+        adviser.open("/tables");
+        page.getByText("How hard a soil holds its pH").click();
+        page.getByLabel("soil, Each % of organic carbon").fill("-3");
+        adviser.button("Keep this table").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("lies between 0.05 and 5");
+        page.getByLabel("soil, Each % of organic carbon").fill("0.96");
+        adviser.button("Keep this table").click();
+        assertThat(page.getByText("the practice’s own, version 1")).isVisible();
+        assertThat(adviser.axe()).isEmpty();
+    }
+
     @Test
     void a_cause_that_was_ruled_out_calls_for_nothing_and_comes_back_when_taken_back() {
         openField("Church Piece");
@@ -111,7 +193,7 @@ class PlanIT {
         pan.getByText("Keep it").click();
         assertThat(pan).containsText("Ruled out by my judgement");
         assertThat(page.getByText("likely, 0.99")).isVisible();
-        assertThat(called).hasCount(0);
+        assertThat(called).not().containsText("Break the pan");
         pan.getByText("Take it back").click();
         assertThat(called).containsText("Break the pan");
     }

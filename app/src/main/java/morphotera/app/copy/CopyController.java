@@ -20,6 +20,7 @@ import morphotera.app.pictures.Photograph;
 import morphotera.app.pictures.Photographs;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
+import morphotera.app.tables.PracticeSheets;
 import morphotera.app.tables.ShippedTables;
 import morphotera.app.tables.TaughtTable;
 import morphotera.app.tables.Yardsticks;
@@ -40,6 +41,7 @@ class CopyController {
     private final Rulings rulings;
     private final Yardsticks yardsticks;
     private final Plans plans;
+    private final PracticeSheets sheets;
     private final Clock clock;
 
     CopyController(
@@ -53,6 +55,7 @@ class CopyController {
             Rulings rulings,
             Yardsticks yardsticks,
             Plans plans,
+            PracticeSheets sheets,
             Clock clock) {
         this.land = land;
         this.visits = visits;
@@ -64,6 +67,7 @@ class CopyController {
         this.rulings = rulings;
         this.yardsticks = yardsticks;
         this.plans = plans;
+        this.sheets = sheets;
         this.clock = clock;
     }
 
@@ -78,6 +82,7 @@ class CopyController {
      * @param rulings what was said of causes
      * @param plan what is planned for it
      * @param yardstick the curves it is scored with, as a tree
+     * @param sheets the practice's own tables that sums go by
      */
     record Copy(
             Instant at,
@@ -91,7 +96,8 @@ class CopyController {
             List<Rulings.OfVisit> rulings,
             Plans.PlanView plan,
             Map<String, Object> yardstick,
-            Tables tables) {}
+            Tables tables,
+            List<PracticeSheets.Own> sheets) {}
 
     @GetMapping("/api/fields/{id}/copy")
     Copy copy(@PathVariable UUID id) {
@@ -117,6 +123,7 @@ class CopyController {
                 rulings.standing(viewer, all.stream().map(Visit::id).toList()),
                 plans.of(viewer, id),
                 yardsticks.tree(viewer, field.yardstickId()),
-                new Tables(TaughtTable.tree(tables.causes(), rulings.table(viewer))));
+                new Tables(TaughtTable.tree(tables.causes(), rulings.table(viewer))),
+                sheets.own(viewer));
     }
 }

@@ -11,6 +11,7 @@ import morphotera.app.measure.TakenReadings;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
+import morphotera.app.tables.PracticeSheets;
 import morphotera.decide.Advice;
 import morphotera.decide.CauseTable;
 import morphotera.decide.Judgement;
@@ -27,12 +28,14 @@ class Judgements {
     private final Land land;
     private final Readings readings;
     private final Interventions interventions;
+    private final PracticeSheets sheets;
 
-    Judgements(Visits visits, Land land, Readings readings, Interventions interventions) {
+    Judgements(Visits visits, Land land, Readings readings, Interventions interventions, PracticeSheets sheets) {
         this.visits = visits;
         this.land = land;
         this.readings = readings;
         this.interventions = interventions;
+        this.sheets = sheets;
     }
 
     Advice advice(Viewer viewer, CauseTable table, Visit visit, Field field, Zone zone, List<Ruling> rulings) {
@@ -44,12 +47,19 @@ class Judgements {
                 visit.on(field),
                 standing(viewer, field),
                 log(viewer, field),
-                rulings);
+                rulings,
+                sheets.of(viewer));
     }
 
     Judgement judge(Viewer viewer, CauseTable table, Visit visit, Field field, Zone zone) {
         return Advice.judge(
-                table, field.site(), site(field, zone), visit.on(field), standing(viewer, field), log(viewer, field));
+                table,
+                field.site(),
+                site(field, zone),
+                visit.on(field),
+                standing(viewer, field),
+                log(viewer, field),
+                sheets.of(viewer));
     }
 
     private static Site.Zone site(Field field, Zone zone) {

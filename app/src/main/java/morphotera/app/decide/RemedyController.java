@@ -3,6 +3,8 @@ package morphotera.app.decide;
 import java.util.List;
 import java.util.Map;
 import morphotera.app.api.NotFound;
+import morphotera.app.people.Viewer;
+import morphotera.app.tables.PracticeSheets;
 import morphotera.decide.CauseTable;
 import morphotera.decide.Remedy;
 import morphotera.decide.WaterBudget;
@@ -20,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RemedyController {
     private final CauseTable table;
+    private final PracticeSheets sheets;
 
-    RemedyController(CauseTable table) {
+    RemedyController(CauseTable table, PracticeSheets sheets) {
         this.table = table;
+        this.sheets = sheets;
     }
 
     /** {@code serves}: the causes it is for, as the cause table has it; {@code fields} empty where there is no sum. */
@@ -69,7 +73,8 @@ class RemedyController {
 
     @PostMapping("/api/remedies/{id}/calculate")
     Remedy.Answer calculate(@PathVariable String id, @RequestBody Map<String, Object> input) {
-        return Remedy.calculate(Remedies.find(id).orElseThrow(() -> new NotFound("remedy", id)), input);
+        return Remedy.calculate(
+                Remedies.find(id).orElseThrow(() -> new NotFound("remedy", id)), input, sheets.of(Viewer.current()));
     }
 
     @PostMapping("/api/water-budgets/calculate")

@@ -17,7 +17,9 @@ import morphotera.app.land.Zone;
 import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
 import morphotera.app.people.Viewer;
+import morphotera.app.tables.PracticeSheets;
 import morphotera.decide.remedies.LimedRise;
+import morphotera.decide.sheets.Sheets;
 import morphotera.follow.Forecast;
 import morphotera.follow.promises.Promise;
 import morphotera.ground.Nullable;
@@ -37,11 +39,13 @@ public class Promises {
 
     private final PromiseMapper promises;
     private final Readings readings;
+    private final PracticeSheets sheets;
     private final Json json;
 
-    Promises(PromiseMapper promises, Readings readings, Json json) {
+    Promises(PromiseMapper promises, Readings readings, PracticeSheets sheets, Json json) {
         this.promises = promises;
         this.readings = readings;
+        this.sheets = sheets;
         this.json = json;
     }
 
@@ -74,7 +78,7 @@ public class Promises {
             // Oldest first: what was read later stands in the place of what was read before.
             byVisit.values().forEach(ofVisit -> known.putAll(Measured.of(field, zone, ofVisit)));
             Map<String, Object> all = new HashMap<>(inputs);
-            limed(field, zone, done, known).ifPresent(target -> all.putIfAbsent("phTarget", target));
+            limed(field, zone, done, known, sheets.of(viewer)).ifPresent(target -> all.putIfAbsent("phTarget", target));
             Promise.of(done.kind(), all, known::get)
                     .ifPresent(promise -> promises.add(new PromiseMapper.Row(
                             done.id(), zone.id(), promise.forecast(), promise.measure(), json.write(promise.input()))));
@@ -82,7 +86,8 @@ public class Promises {
     }
 
     /** The pH that so much lime is reckoned to come to; empty where carbon, clay or the amount is not known. */
-    private static Optional<Double> limed(Field field, Zone zone, Intervention done, Map<String, Promise.Read> known) {
+    private static Optional<Double> limed(
+            Field field, Zone zone, Intervention done, Map<String, Promise.Read> known, Sheets sheets) {
         Site site = field.site();
         Site.Zone where = site.zone(zone.id().toString()).orElseThrow();
         Double clay = site.clayOf(where);
@@ -93,7 +98,8 @@ public class Promises {
         if (!said || clay == null || texture == null || carbon == null || ph == null) {
             return Optional.empty();
         }
-        double rise = LimedRise.of(done.amount(), carbon.value(), clay, texture.densityGPerCm3(), done.depthCm());
+        double rise =
+                LimedRise.of(done.amount(), carbon.value(), clay, texture.densityGPerCm3(), done.depthCm(), sheets);
         return Optional.of(ph.value() + rise);
     }
 

@@ -9,5 +9,6 @@ public enum PaperKind implements Coded {
     YARDSTICK,
     RULING,
     TRIAL,
-    REPORT
+    REPORT,
+    TABLE
 }

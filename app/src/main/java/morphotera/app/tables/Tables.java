@@ -26,6 +26,11 @@ class Tables {
     }
 
     @Bean
+    PaperShape sheetShape() {
+        return new PaperShape(PaperKind.TABLE, PracticeSheets.Kept.class);
+    }
+
+    @Bean
     CauseTable causeTable(ShippedTables shipped) {
         return CauseTable.of(shipped.causes());
     }

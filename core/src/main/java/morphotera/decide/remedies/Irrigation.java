@@ -29,6 +29,7 @@ final class Irrigation implements Remedy {
                     Entry.number("useMmPerDay", "The crop's daily use", "mm/day", 0.1, 20),
                     Entry.number("intakeMmPerH", "Ground takes in", "mm/h", 0.1, 2000))
             .from(Map.of(
+                    "availableMmPer10Cm", List.of("texture.water"),
                     "rootDepthCm", List.of("root-depth.root80"),
                     "intakeMmPerH", List.of("infiltration-ring.steadyRate")))
             .months(5, 6, 7, 8)

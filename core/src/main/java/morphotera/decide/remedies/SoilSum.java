@@ -10,9 +10,6 @@ import morphotera.measure.Entry;
 
 /** What several sums have in common: how much soil there is, and how hard its pH is to move. */
 final class SoilSum {
-    private static final double BUFFER_PER_CARBON = 0.955;
-    private static final double BUFFER_PER_CLAY = 0.011;
-
     private static final Map<String, List<String>> SOIL = Map.of(
             "clayPercent",
             List.of("laboratory.clayPercent", "texture-jar.clay", "field.clayPercent", "texture-feel.clay"),
@@ -63,20 +60,18 @@ final class SoilSum {
         return mass;
     }
 
-    static double buffer(double organicCarbonPercent, double clayPercent) {
-        return BUFFER_PER_CARBON * organicCarbonPercent + BUFFER_PER_CLAY * clayPercent;
-    }
-
-    /** pH buffer capacity, cmol(+)/kg/pH = 0.955·organic carbon % + 0.011·clay % (Aitken et al. 1990). */
+    /** pH buffer capacity, cmol(+)/kg/pH = 0.955·organic carbon % + 0.011·clay % (Aitken et al. 1990), or by the practice's own coefficients. */
     static double buffer(Entered in, Remedy.Draft out) {
         double carbon = in.number("organicCarbonPercent");
         double clay = in.number("clayPercent");
-        double buffer = buffer(carbon, clay);
+        double buffer = out.sheets().buffer(carbon, clay);
+        String perCarbon = Decimal.show(out.sheets().perCarbon(), 3);
+        String perClay = Decimal.show(out.sheets().perClay(), 3);
         out.line(
                 "bufferCapacity",
                 "pH buffer capacity",
-                "0.955 × carbon % + 0.011 × clay %",
-                "0.955 × " + Decimal.show(carbon, 2) + " + 0.011 × " + Decimal.show(clay, 1),
+                perCarbon + " × carbon % + " + perClay + " × clay %",
+                perCarbon + " × " + Decimal.show(carbon, 2) + " + " + perClay + " × " + Decimal.show(clay, 1),
                 buffer,
                 "cmol(+)/kg/pH");
         return buffer;

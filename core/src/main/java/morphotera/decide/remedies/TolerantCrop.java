@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import morphotera.decide.Remedy;
+import morphotera.decide.sheets.Sheet;
+import morphotera.decide.sheets.Sheets;
 import morphotera.ground.Decimal;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
@@ -42,9 +44,9 @@ final class TolerantCrop implements Remedy {
     public void calculate(Entered in, Draft out) {
         double ece = in.number("ece");
         List<Kept> kept = new ArrayList<>();
-        for (String crop : SaltTable.all()) {
-            SaltTable.Tolerance tolerance = SaltTable.of(crop).orElseThrow();
-            kept.add(new Kept(crop, tolerance.relativeYield(ece), tolerance.fromDSPerM()));
+        for (Sheet.Row row : out.sheets().sheet(Sheets.SALT).rows()) {
+            SaltTable.Tolerance tolerance = out.sheets().bears(row.key());
+            kept.add(new Kept(row.key(), tolerance.relativeYield(ece), tolerance.fromDSPerM()));
         }
         kept.sort(Comparator.comparingDouble((Kept one) -> -one.relativeYieldPercent())
                 .thenComparingDouble(one -> -one.fromDSPerM())

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import morphotera.decide.Remedy;
+import morphotera.decide.sheets.CoverCrops;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -67,17 +68,19 @@ class SeasonSumsTest {
     // Lists
 
     @SuppressWarnings("unchecked")
-    private static List<CoverCrop.Ranked> crops(Object... changes) {
-        return (List<CoverCrop.Ranked>) answer("cover-crop", changes).answer().get("crops");
+    private static List<CoverCrops.Ranked> crops(Object... changes) {
+        return (List<CoverCrops.Ranked>) answer("cover-crop", changes).answer().get("crops");
     }
 
     @Test
     void cover_crops_in_season_come_first_and_the_best_of_them_at_the_head() {
-        List<CoverCrop.Ranked> ranked = crops();
+        List<CoverCrops.Ranked> ranked = crops();
         assertThat(ranked.get(0).inSeason()).isTrue();
-        assertThat(ranked.stream().map(CoverCrop.Ranked::inSeason).toList().lastIndexOf(true))
-                .isLessThan(
-                        ranked.stream().map(CoverCrop.Ranked::inSeason).toList().indexOf(false));
+        assertThat(ranked.stream().map(CoverCrops.Ranked::inSeason).toList().lastIndexOf(true))
+                .isLessThan(ranked.stream()
+                        .map(CoverCrops.Ranked::inSeason)
+                        .toList()
+                        .indexOf(false));
         for (int i = 1; i < ranked.size(); i++) {
             if (ranked.get(i).inSeason() == ranked.get(i - 1).inSeason()) {
                 assertThat(ranked.get(i).servesPercent())
@@ -90,13 +93,13 @@ class SeasonSumsTest {
     @Test
     void what_cannot_live_in_salt_or_acid_is_left_out() {
         assertThat(crops("limits", List.of("salt")))
-                .extracting(CoverCrop.Ranked::crop)
+                .extracting(CoverCrops.Ranked::crop)
                 .doesNotContain("phacelia");
         assertThat(crops("limits", List.of("acid")))
-                .extracting(CoverCrop.Ranked::crop)
+                .extracting(CoverCrops.Ranked::crop)
                 .doesNotContain("lucerne");
         assertThat(crops("limits", List.of("nitrogen")))
-                .extracting(CoverCrop.Ranked::crop)
+                .extracting(CoverCrops.Ranked::crop)
                 .doesNotContain("oats");
         assertThat(crops("limits", List.of("salt", "salt"))).isEqualTo(crops("limits", List.of("salt")));
         assertThat(crops("limits", List.of("salt")).stream()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import morphotera.decide.remedies.LimedRise;
+import morphotera.decide.sheets.Sheets;
 import morphotera.follow.Forecast;
 import org.junit.jupiter.api.Test;
 
@@ -68,7 +69,7 @@ class PromiseTest {
     void the_lime_sum_read_backward_gives_the_rise_it_was_asked_for() {
         // 1 pH unit, 2 % carbon, 20 % clay, 15 cm of 1.35 g/cm³: pure lime by the sum.
         double pure = (0.955 * 2 + 0.011 * 20) * 15 * 1.35 * 100 * 0.0005;
-        assertThat(LimedRise.of(pure, 2, 20, 1.35, 15.0)).isCloseTo(1, within(1e-12));
-        assertThat(LimedRise.of(pure, 2, 20, 1.35, null)).isCloseTo(1, within(1e-12));
+        assertThat(LimedRise.of(pure, 2, 20, 1.35, 15.0, Sheets.SHIPPED)).isCloseTo(1, within(1e-12));
+        assertThat(LimedRise.of(pure, 2, 20, 1.35, null, Sheets.SHIPPED)).isCloseTo(1, within(1e-12));
     }
 }

@@ -305,6 +305,9 @@ public final class Tables {
             Table.of("prices", "paper", "Price lists, every version.")
                     .in("", null, null, null)
                     .papers("prices"),
+            Table.of("tables", "paper", "Tables that sums go by, every version.")
+                    .in("", null, null, null)
+                    .papers("table"),
             Table.of("rain", "weather_day", "Rain and warmth by day, as a holding read them.")
                     .withoutPractice()
                     .in("join holding h on h.id = t.holding_id", "t.holding_id", null, null)
