@@ -7,6 +7,7 @@ import { boxOf, middle, project, scaleBar } from '../ground/mapProjection';
 import { fieldPath } from './fieldPath';
 import { type Holding, type Look, stood } from './holdings';
 import { type Label, placeLabels } from './labels';
+import { useSeen } from './useSeen';
 
 const FILL: Record<Band, string> = {
   thriving: 'var(--thriving)',
@@ -30,10 +31,41 @@ const SHEETS: Record<Size, Sheet> = {
 /** Names need room at the foot of a map. */
 const FOOT_PX = 22;
 
-type Props = { holding: Holding; look: Look; size: Size; line: { text: string; warn: boolean } };
+type Props = {
+  holding: Holding;
+  look: Look;
+  size: Size;
+  line: { text: string; warn: boolean };
+  /** Among the first, which are in sight at once. */
+  atOnce: boolean;
+};
 
-/** One holding as a map at a scale of its own, its fields where they lie, and what needs somebody there. */
-export function HoldingMap({ holding, look, size, line }: Props) {
+/** One holding by its name, and once it is near sight its map. */
+export function HoldingMap(props: Props) {
+  const [ref, seen] = useSeen<HTMLElement>(props.atOnce);
+  const { holding, size } = props;
+  return (
+    <section
+      ref={ref}
+      className="min-w-0"
+      style={seen ? undefined : { minHeight: `${SHEETS[size].height + 60}px` }}
+      aria-label={holding.name}
+    >
+      <div className="flex items-baseline justify-between gap-2">
+        <h2 className={size === 'small' ? 'truncate text-base' : 'text-[1.15rem]'}>{holding.name}</h2>
+        <span className="num text-sm text-faded">
+          {size === 'small'
+            ? holding.cards.length
+            : `${holding.cards.length} ${holding.cards.length === 1 ? 'field' : 'fields'}`}
+        </span>
+      </div>
+      {seen && <Drawn {...props} />}
+    </section>
+  );
+}
+
+/** The map at a scale of its own, fields where they lie, and what needs somebody there. */
+function Drawn({ holding, look, size, line }: Props) {
   const sheet = SHEETS[size];
   const named = size !== 'small';
   const projection = project(
@@ -51,15 +83,7 @@ export function HoldingMap({ holding, look, size, line }: Props) {
   });
   const bar = scaleBar(projection.pxPerM, named ? 64 : 44);
   return (
-    <section className="later min-w-0" aria-label={holding.name}>
-      <div className="flex items-baseline justify-between gap-2">
-        <h2 className={named ? 'text-[1.15rem]' : 'truncate text-base'}>{holding.name}</h2>
-        <span className="num text-sm text-faded">
-          {named
-            ? `${holding.cards.length} ${holding.cards.length === 1 ? 'field' : 'fields'}`
-            : holding.cards.length}
-        </span>
-      </div>
+    <>
       <svg
         viewBox={`0 0 ${sheet.width} ${sheet.height}`}
         className="w-full"
@@ -90,7 +114,7 @@ export function HoldingMap({ holding, look, size, line }: Props) {
           <ScaleBar x={2} y={9} m={bar.m} px={bar.px} />
         </svg>
       </p>
-    </section>
+    </>
   );
 }
 

@@ -95,7 +95,7 @@ function Spans({ all, today }: { all: Waiting[]; today: string }) {
       <h2 className={span === 'Late' ? 'text-warn' : ''}>{span}</h2>
       <ul className="mt-2">
         {waiting.map((one) => (
-          <li key={one.key} className="later-row border-t border-rule">
+          <li key={one.key} className="border-t border-rule">
             <Link to={one.to} className="grid grid-cols-[1fr_auto] gap-x-3 py-2.5">
               <span>
                 <span className="block font-semibold">{one.title}</span>

@@ -22,6 +22,9 @@ const LARGE_UP_TO = 4;
 const NAMED_UP_TO = 9;
 const FEW_FIELDS = 12;
 const LOWEST = 8;
+/** Fields that are asked for first, and holdings that are drawn at once: more than a screen holds. */
+const FIRST = 60;
+const AT_ONCE = 12;
 
 const COLUMNS: Record<Size, string> = {
   large: 'grid-cols-[repeat(auto-fill,minmax(min(100%,21rem),1fr))]',
@@ -39,7 +42,7 @@ export function Season() {
   const fields = useQuery({
     queryKey: keys.season,
     queryFn: ({ signal }) =>
-      take(api.GET('/api/season', { signal, params: { query: { limit: 200 } } })) as Promise<SeasonPage>,
+      take(api.GET('/api/season', { signal, params: { query: { limit: FIRST } } })) as Promise<SeasonPage>,
   });
   return <Show of={fields}>{(page) => <SeasonOf page={page} />}</Show>;
 }
@@ -93,12 +96,13 @@ function Maps({ cards, page, more }: Props) {
           <FieldRows cards={found} look={look} withHolding />
         ) : (
           <div className={`grid gap-x-7 gap-y-6 ${COLUMNS[size]}`}>
-            {holdings.map((holding) => (
+            {holdings.map((holding, i) => (
               <HoldingMap
                 key={holding.id}
                 holding={holding}
                 look={look}
                 size={size}
+                atOnce={i < AT_ONCE}
                 line={lineOf(holding.cards, clocksOf(holding.cards.map((card) => card.field.name)), now)}
               />
             ))}

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { api, take } from '../api/client';
 import type { FieldCard, SeasonPage } from '../api/types';
 
@@ -22,7 +22,8 @@ export function useMoreFields(first: SeasonPage) {
     const page = (await take(
       api.GET('/api/season', { params: { query: { limit: PAGE, after } } }),
     )) as SeasonPage;
-    setMore({ of: first, fields: [...fields, ...page.fields], after: page.after });
+    // What is looked at stays quick while the others come in.
+    startTransition(() => setMore({ of: first, fields: [...fields, ...page.fields], after: page.after }));
   }
   const wanted = soFar < BY_ITSELF ? after : null;
   // biome-ignore lint/correctness/useExhaustiveDependencies: each page asks for the next once

@@ -124,7 +124,7 @@ class PlanIT {
     void trodden_salty_and_wheeled_ground_go_from_section_to_a_plan_on_paper() {
         fromSectionToPaper("Church Piece", true, "A compacted layer below the surface", "Break the pan");
         fromSectionToPaper("Lower Flats", false, "Salts build up", "Drains");
-        fromSectionToPaper("Yard Close", true, "The topsoil is compacted by treading or traffic", "Stock off");
+        fromSectionToPaper("Yard Close", true, "The topsoil is compacted by treading or traffic", "Rest from grazing");
     }
 
     @Test
