@@ -103,7 +103,7 @@ function SoilAndPlants({ scores }: { scores: FieldScores }) {
   if (plants === null || difference === null) return null;
   const soil = plants + difference;
   const said = balance ? SIDE_BY_SIDE[balance] : null;
-  const y = (score: number) => 92 - (score / 100) * 84;
+  const y = (score: number) => 92 - (score / 100) * 74;
   return (
     <div className="grid grid-cols-[6.5rem_1fr] gap-4 border-t border-rule pt-3">
       <svg

@@ -36,6 +36,7 @@ class Screenshots {
     void at_a_desk() {
         try (Visitor adviser = Visitor.atDesk(jar)) {
             adviser.signIn("adviser@tidewrack.example");
+            adviser.heading("This week").waitFor();
             keep(adviser, "season");
             openField(adviser, "Church Piece");
             adviser.page.getByTestId("section").waitFor();
@@ -102,7 +103,7 @@ class Screenshots {
             openField(adviser, "Church Piece");
             adviser.go("scout");
             keep(adviser, "scout");
-            openField(adviser, "Yard Close, planned");
+            openField(adviser, "Yard Close planned");
             adviser.page.getByTestId("total").waitFor();
             keep(adviser, "run-sheet");
             openField(adviser, "Gate Hollow");

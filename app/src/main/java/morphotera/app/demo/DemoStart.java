@@ -32,6 +32,7 @@ import morphotera.app.people.Viewer;
 import morphotera.app.scout.VisitBody;
 import morphotera.app.scout.Visits;
 import morphotera.app.scout.Weather;
+import morphotera.app.season.Season;
 import morphotera.scout.StartCard;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -59,6 +60,7 @@ class DemoStart implements ApplicationRunner {
     private final Weather weather;
     private final DemoBag bag;
     private final DemoHole hole;
+    private final Season season;
     private final Json json;
     private final Clock clock;
 
@@ -72,6 +74,7 @@ class DemoStart implements ApplicationRunner {
             Weather weather,
             DemoBag bag,
             DemoHole hole,
+            Season season,
             Json json,
             Clock clock) {
         this.practices = practices;
@@ -83,6 +86,7 @@ class DemoStart implements ApplicationRunner {
         this.weather = weather;
         this.bag = bag;
         this.hole = hole;
+        this.season = season;
         this.json = json;
         this.clock = clock;
     }
@@ -153,6 +157,8 @@ class DemoStart implements ApplicationRunner {
             });
             scenario.fields().forEach(this::field);
             bag.card(owner, id(clock.instant()));
+            // So that the first to look waits for nothing.
+            season.bringUpToDate(owner);
         }
 
         private LocalDate day(int daysAgo) {

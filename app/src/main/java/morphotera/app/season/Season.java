@@ -34,7 +34,7 @@ import tools.jackson.core.type.TypeReference;
 
 /** All fields as they stand, by stored summaries; those that something changed for are computed anew when they are asked for. */
 @Service
-class Season {
+public class Season {
     private static final int MOST_AT_ONCE = 1000;
     private static final LocalDate NEVER = LocalDate.of(2200, 12, 31);
 
@@ -157,7 +157,9 @@ class Season {
         return cards;
     }
 
-    private void bringUpToDate(Viewer viewer) {
+    /** Computes anew whatever something changed for. */
+    @Transactional
+    public void bringUpToDate(Viewer viewer) {
         List<SummaryRow> old = summaries.old(viewer, MOST_AT_ONCE);
         while (!old.isEmpty()) {
             old.forEach(row -> summaries.save(viewer, compute(viewer, row)));
