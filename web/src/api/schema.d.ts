@@ -4162,6 +4162,7 @@ export interface components {
             leftOut: components["schemas"]["morphotera.app.scout.DayPlan.Left"][] | null;
             /** Format: int32 */
             people: number | null;
+            retest: components["schemas"]["morphotera.app.scout.DayPlan.Retest"] | null;
             startsAt: string | null;
             variants: {
                 [key: string]: string;
@@ -4174,6 +4175,13 @@ export interface components {
             method: string;
             /** Format: uuid */
             spot: string;
+        };
+        "morphotera.app.scout.DayPlan.Retest": {
+            /** Format: int32 */
+            nth: number;
+            why: string;
+            /** Format: uuid */
+            zone: string;
         };
         "morphotera.app.scout.PlacingController.PlaceBody": {
             avoid: components["schemas"]["morphotera.app.scout.PolygonBody"][] | null;
@@ -4442,6 +4450,8 @@ export interface components {
             /** Format: date */
             due: string;
             methods: string[];
+            /** Format: int32 */
+            nth: number;
             why: string;
             window: components["schemas"]["morphotera.app.season.DueAgain.Window"];
             /** Format: uuid */

@@ -67,7 +67,13 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
     const set = sets.find((one) => one.id === id);
     const methods = asked && asked.methods.length > 0 ? asked.methods : (earlier?.methods ?? []);
     if (set && set.tests.length > 0) take(set, id);
-    else keep({ ...form, question: id, methods, plan: { ...form.plan, ...planOf(earlier), leftOut: [] } });
+    else
+      keep({
+        ...form,
+        question: id,
+        methods,
+        plan: { ...form.plan, ...planOf(earlier), leftOut: [], retest: form.plan.retest },
+      });
   }
 
   function take(set: TestSet, question: string) {

@@ -7,6 +7,8 @@ export type DayPlan = {
   variants: Record<string, string>;
   where: Record<string, string>;
   leftOut: { spot: string; method: string }[];
+  /** What was due again and is read by this visit. */
+  retest: { zone: string; why: string; nth: number } | null;
 };
 
 export type AskedTest = { spot: string; method: string; variant: string | null };
@@ -27,7 +29,14 @@ export type AskedNow = {
   running: { person: number; spot: string; method: string; step: string; startS: number }[];
 };
 
-export const NO_PLAN: DayPlan = { people: 1, startsAt: '09:00', variants: {}, where: {}, leftOut: [] };
+export const NO_PLAN: DayPlan = {
+  people: 1,
+  startsAt: '09:00',
+  variants: {},
+  where: {},
+  leftOut: [],
+  retest: null,
+};
 
 export function planOf(visit: Visit | null): DayPlan {
   const kept = visit?.plan;
@@ -37,6 +46,7 @@ export function planOf(visit: Visit | null): DayPlan {
     variants: kept?.variants ?? {},
     where: kept?.where ?? {},
     leftOut: kept?.leftOut ?? [],
+    retest: kept?.retest ?? null,
   };
 }
 

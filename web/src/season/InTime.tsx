@@ -1,10 +1,18 @@
-import { Link } from 'react-router';
-import type { FieldCard } from '../api/types';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import { sentence } from '../api/problem';
+import type { FieldCard, Visit } from '../api/types';
+import { save } from '../device/save';
 import { clockText, day, inSentence, month } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { benchPath } from '../measure/Dock';
 import { useClocks } from '../measure/useClocks';
+import { mayWrite, useMe } from '../people/session';
 import { spanOf, type Waiting, waitingOf } from './attention';
+import { planAgain } from './planAgain';
 
 /** What runs: clocks, soonest first, then visits. */
 export function Now({ cards }: { cards: FieldCard[] }) {
@@ -85,6 +93,7 @@ export function Due({ cards, today }: { cards: FieldCard[]; today: string }) {
 }
 
 function Spans({ all, today }: { all: Waiting[]; today: string }) {
+  const me = useMe();
   const spans = new Map<string, Waiting[]>();
   for (const one of all) {
     const span = spanOf(one, today);
@@ -96,7 +105,10 @@ function Spans({ all, today }: { all: Waiting[]; today: string }) {
       <ul className="mt-2">
         {waiting.map((one) => (
           <li key={one.key} className="border-t border-rule">
-            <Link to={one.to} className="grid grid-cols-[1fr_auto] gap-x-3 py-2.5">
+            <Link
+              to={one.to}
+              className={`grid grid-cols-[1fr_auto] gap-x-3 ${one.again ? 'pt-2.5' : 'py-2.5'}`}
+            >
               <span>
                 <span className="block font-semibold">{one.title}</span>
                 <span className={`block text-sm ${one.is === 'missed' ? 'text-warn' : 'text-faded'}`}>
@@ -107,9 +119,45 @@ function Spans({ all, today }: { all: Waiting[]; today: string }) {
                 {one.is === 'late' ? month(one.when) : day(one.when).slice(0, -5)}
               </span>
             </Link>
+            {one.again && mayWrite(me) && <PlanIt again={one.again} today={today} />}
           </li>
         ))}
       </ul>
     </section>
   ));
+}
+
+/** One press makes a planned visit of what is due, and goes to its run sheet. */
+function PlanIt({ again, today }: { again: NonNullable<Waiting['again']>; today: string }) {
+  const me = useMe();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [fault, setFault] = useState<string | null>(null);
+  const { field, due } = again;
+
+  async function plan() {
+    try {
+      const visits = (await take(
+        api.GET('/api/fields/{id}/visits', { params: { path: { id: field.id } } }),
+      ).catch(() => [])) as Visit[];
+      const earlier = visits.find((one) => one.state === 'done') ?? null;
+      const { id, body } = planAgain(due, field.id, earlier, today);
+      const label = `Visit of ${day(body.day)}, ${field.name}`;
+      const saved = await save({ person: me.id, path: `/api/visits/${id}`, was: null, is: body, label });
+      await queries.invalidateQueries({ queryKey: keys.season });
+      if (saved.kept) setFault('Kept on this device: it is planned once it is sent.');
+      else void navigate(`/fields/${field.id}/visits/${id}/scout`);
+    } catch (error) {
+      setFault(sentence(error));
+    }
+  }
+
+  return (
+    <>
+      <button type="button" className="link min-h-11 text-sm" onClick={() => void plan()}>
+        Plan it: {due.methods.length} {due.methods.length === 1 ? 'test' : 'tests'}, same spots
+      </button>
+      {fault && <p className="text-sm text-warn">{fault}</p>}
+    </>
+  );
 }

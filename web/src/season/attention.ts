@@ -1,5 +1,6 @@
 import type { FieldCard } from '../api/types';
 import { day, month } from '../ground/format';
+import type { DueAgain } from './planAgain';
 
 /** Something of a field that waits for somebody. */
 export type Waiting = {
@@ -9,6 +10,8 @@ export type Waiting = {
   title: string;
   line: string;
   to: string;
+  /** What a visit would be planned for; missing where one is planned already. */
+  again?: { due: DueAgain; field: FieldCard['field'] };
 };
 
 const WHY: Record<string, string> = {
@@ -57,6 +60,7 @@ export function waitingOf(card: FieldCard, today: string): Waiting[] {
       title: field.name,
       line: WHY[(missed ?? due).why] ?? due.why,
       to: `/fields/${field.id}/scout`,
+      again: { due: missed ?? due, field },
     });
   }
   return waiting.sort((a, b) => a.when.localeCompare(b.when));

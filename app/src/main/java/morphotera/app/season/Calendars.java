@@ -17,8 +17,10 @@ import java.util.Base64;
 import java.util.Date;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import morphotera.app.api.NotFound;
 import morphotera.app.decide.Plans;
@@ -26,6 +28,7 @@ import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.people.Viewer;
 import morphotera.app.people.Viewers;
+import morphotera.app.scout.DayPlan;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.decide.remedies.Remedies;
@@ -95,33 +98,38 @@ class Calendars {
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Morphotera//Soil visits//EN");
         calendar.setName("Soil visits");
+        Map<UUID, Integer> changes = new LinkedHashMap<>();
+        summaries.changes(viewer).forEach(one -> changes.put(one.fieldId(), (int) one.changes()));
+        Set<String> planned = new LinkedHashSet<>();
         for (Visit visit : visits.ofFields(viewer, List.copyOf(fields.keySet()))) {
             if (visit.state().equals("planned")) {
+                DayPlan.Retest again =
+                        visit.plan() == null ? null : visit.plan().retest();
+                String id = again == null ? "visit-" + visit.id() : retest(again.zone(), again.why(), again.nth());
+                // Of two visits made of one retest the first stands in its place.
+                boolean first = planned.add(id);
                 calendar.addEvent(event(
-                        "visit-" + visit.id(),
-                        visit.version() - 1,
+                        first ? id : "visit-" + visit.id(),
+                        again == null ? visit.version() - 1 : changes.getOrDefault(visit.fieldId(), 0),
                         "Soil visit: " + fields.get(visit.fieldId()).name(),
                         visit.question().replace('-', ' ') + ": " + names(visit.methods()),
                         visit.day(),
                         visit.day()));
             }
         }
-        Map<UUID, Integer> changes = new LinkedHashMap<>();
-        summaries.changes(viewer).forEach(one -> changes.put(one.fieldId(), (int) one.changes()));
         LocalDate today = LocalDate.now(clock);
-        Map<String, Integer> counted = new LinkedHashMap<>();
-        for (RetestController.RetestView one :
-                season.due(viewer, today.minusYears(YEARS_BACK), today.plusYears(YEARS_AHEAD))) {
-            // Tests of one zone that are due at different times are events of their own, in their order.
-            int nth = counted.merge(one.zone() + one.why(), 1, Integer::sum);
-            Field field = fields.get(one.field());
-            calendar.addEvent(event(
-                    "retest-" + one.zone() + "-" + one.why() + "-" + nth,
-                    changes.getOrDefault(one.field(), 0),
-                    "Look again: " + field.name(),
-                    one.why().replace('-', ' ') + ": " + names(one.methods()),
-                    one.due(),
-                    one.window().to()));
+        for (Season.DueOf one : season.due(viewer, today.minusYears(YEARS_BACK), today.plusYears(YEARS_AHEAD))) {
+            DueAgain.Due due = one.due();
+            String id = retest(due.zone(), due.why(), due.nth());
+            if (!planned.contains(id)) {
+                calendar.addEvent(event(
+                        id,
+                        changes.getOrDefault(one.field(), 0),
+                        "Look again: " + fields.get(one.field()).name(),
+                        due.why().replace('-', ' ') + ": " + names(due.methods()),
+                        due.due(),
+                        due.window().to()));
+            }
         }
         for (Plans.OfField plan : plans.all(viewer)) {
             Field field = fields.get(plan.fieldId());
@@ -138,6 +146,11 @@ class Calendars {
             }
         }
         return Biweekly.write(calendar).go();
+    }
+
+    /** Tests of one zone that are due at different times are events of their own, in their order. */
+    private static String retest(UUID zone, String why, int nth) {
+        return "retest-" + zone + "-" + why + "-" + nth;
     }
 
     private static boolean isAhead(Plans.Step step) {

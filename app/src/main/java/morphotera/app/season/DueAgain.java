@@ -44,10 +44,17 @@ class DueAgain {
 
     record Window(LocalDate from, LocalDate to) {}
 
-    /** @param why {@code routine}, {@code under-treatment}, {@code laboratory}, {@code forecast-missed} or {@code trial} */
-    record Due(UUID zone, String why, LocalDate due, Window window, List<String> methods) {
+    /**
+     * @param why {@code routine}, {@code under-treatment}, {@code laboratory}, {@code forecast-missed} or {@code trial}
+     * @param nth the how-many-th of its zone that is due for that reason
+     */
+    record Due(UUID zone, String why, int nth, LocalDate due, Window window, List<String> methods) {
         static Due of(UUID zone, Retests.Due due) {
-            return new Due(zone, due.why().word(), due.due(), new Window(due.from(), due.to()), due.methods());
+            return new Due(zone, due.why().word(), 1, due.due(), new Window(due.from(), due.to()), due.methods());
+        }
+
+        Due counted(Map<String, Integer> soFar) {
+            return new Due(zone, why, soFar.merge(zone + why, 1, Integer::sum), due, window, methods);
         }
     }
 
@@ -90,7 +97,8 @@ class DueAgain {
             all.forEach(one -> due.add(Due.of(zone, one)));
         });
         due.sort(Comparator.comparing(Due::due).thenComparing(Due::zone));
-        return due;
+        Map<String, Integer> counted = new LinkedHashMap<>();
+        return due.stream().map(one -> one.counted(counted)).toList();
     }
 
     /** Where the laboratory was asked before and something was sown. */

@@ -35,6 +35,8 @@ class RetestController {
             throw new Refused(List.of(new Refusal(
                     "/to", "out-of-range", "The last day is not before the first, and at most 20 years after it.")));
         }
-        return season.due(Viewer.current(), from, to);
+        return season.due(Viewer.current(), from, to).stream()
+                .map(one -> RetestView.of(one.field(), one.due()))
+                .toList();
     }
 }

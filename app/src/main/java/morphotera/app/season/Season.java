@@ -167,17 +167,19 @@ public class Season {
         }
     }
 
+    record DueOf(UUID field, DueAgain.Due due) {}
+
     /** What is due again between two days, soonest first. */
     @Transactional
-    public List<RetestController.RetestView> due(Viewer viewer, LocalDate from, LocalDate to) {
+    public List<DueOf> due(Viewer viewer, LocalDate from, LocalDate to) {
         bringUpToDate(viewer);
         return summaries.all(viewer).stream()
                 .flatMap(row -> json.read(row.dueJson(), DUE).stream()
                         .filter(one -> !one.due().isBefore(from) && !one.due().isAfter(to))
-                        .map(one -> RetestController.RetestView.of(row.fieldId(), one)))
-                .sorted(Comparator.comparing(RetestController.RetestView::due)
-                        .thenComparing(RetestController.RetestView::field)
-                        .thenComparing(RetestController.RetestView::zone))
+                        .map(one -> new DueOf(row.fieldId(), one)))
+                .sorted(Comparator.comparing((DueOf one) -> one.due().due())
+                        .thenComparing(DueOf::field)
+                        .thenComparing(one -> one.due().zone()))
                 .toList();
     }
 

@@ -206,4 +206,44 @@ class RetestTest {
                         .status())
                 .isEqualTo(401);
     }
+
+    @Test
+    void a_visit_made_of_a_retest_stands_in_its_place_in_the_calendar() {
+        read("2028-05-14", "ph", Plot.ph("water", 5.0));
+        String address = adviser.send("POST", "/api/calendar", Map.of())
+                .expect(200)
+                .json()
+                .get("url")
+                .asString();
+        String path = address.substring(address.indexOf("/api/"));
+        String uid = "UID:retest-" + plot.mainZone + "-routine-1";
+        String before = unfolded(path);
+        assertThat(before).contains(uid).contains("Look again: Plot");
+        Map<String, Object> visit = plot.visitBody("2031-05-02", "moist", 0);
+        visit.put("state", "planned");
+        visit.put("plan", Map.of("retest", Map.of("zone", plot.mainZone, "why", "routine", "nth", 1)));
+        adviser.send("PUT", "/api/visits/" + Client.id(), visit).expect(200);
+        String after = unfolded(path);
+        assertThat(after).contains(uid);
+        assertThat(after.split(uid, -1)).hasSize(2);
+        String event = after.substring(after.lastIndexOf("BEGIN:VEVENT", after.indexOf(uid)));
+        assertThat(event.substring(0, event.indexOf("END:VEVENT"))).contains("Soil visit: Plot", "20310502");
+        assertThat(sequence(after, uid)).isGreaterThan(sequence(before, uid));
+        Map<String, Object> wrong = plot.visitBody("2031-05-02", "moist", 0);
+        wrong.put("plan", Map.of("retest", Map.of("zone", plot.mainZone, "why", "whim", "nth", 0)));
+        assertThat(adviser.send("PUT", "/api/visits/" + Client.id(), wrong)
+                        .expect(422)
+                        .refusals())
+                .containsExactly("/plan/retest/why unknown-word", "/plan/retest/nth out-of-range");
+    }
+
+    private String unfolded(String path) {
+        return feed(path).replaceAll("\r?\n[ \t]", "");
+    }
+
+    private static int sequence(String calendar, String uid) {
+        String event = calendar.substring(calendar.lastIndexOf("BEGIN:VEVENT", calendar.indexOf(uid)));
+        String line = event.substring(event.indexOf("SEQUENCE:") + "SEQUENCE:".length());
+        return Integer.parseInt(line.substring(0, line.indexOf('\n')).strip());
+    }
 }
