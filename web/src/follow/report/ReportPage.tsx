@@ -277,6 +277,9 @@ function Writing({ proposed, visitId, zone }: { proposed: Report; visitId: strin
           <button type="button" className="button" onClick={() => globalThis.print()}>
             Print it
           </button>
+          <a className="link flex min-h-11 items-center" href={`/api/visits/${visitId}/values.csv`} download>
+            The visit’s figures, for a spreadsheet
+          </a>
         </div>
         {fault && (
           <p className="mt-2 text-warn" role="alert">

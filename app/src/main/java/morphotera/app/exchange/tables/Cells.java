@@ -35,9 +35,13 @@ public final class Cells {
         return switch (column.kind()) {
             case INSTANT -> instant(stored).toString();
             case BOOLEAN -> stored.toLowerCase(Locale.ROOT);
-            default ->
-                column.isText() && !stored.isEmpty() && RUNS.indexOf(stored.charAt(0)) >= 0 ? "'" + stored : stored;
+            default -> column.isText() ? text(stored) : stored;
         };
+    }
+
+    /** A text as it stands in a file, so that no spreadsheet runs it. */
+    public static @Nullable String text(@Nullable String said) {
+        return said != null && !said.isEmpty() && RUNS.indexOf(said.charAt(0)) >= 0 ? "'" + said : said;
     }
 
     private static Instant instant(String stored) {
