@@ -1,3 +1,4 @@
+import { Pick } from '../ground/Pick';
 import { moved, partsOf } from './cutWindow';
 
 type Props = {
@@ -44,18 +45,5 @@ export function Depths({ of, between, onPick }: Props) {
         </span>
       )}
     </div>
-  );
-}
-
-function Pick({ on, onPick, children }: { on: boolean; onPick: () => void; children: React.ReactNode }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      className={`min-h-11 border-b-2 ${on ? 'border-ink font-semibold' : 'border-transparent text-faded'}`}
-      onClick={onPick}
-    >
-      {children}
-    </button>
   );
 }

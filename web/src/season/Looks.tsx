@@ -1,3 +1,4 @@
+import { Pick } from '../ground/Pick';
 import { type Look, TINTS } from './holdings';
 
 type Props = { look: Look; onLook: (look: Look) => void; years: number[]; searched: boolean };
@@ -9,21 +10,21 @@ export function Looks({ look, onLook, years, searched }: Props) {
     <div className="mb-4 flex flex-wrap items-center gap-x-8 gap-y-1">
       <div className="flex flex-wrap gap-x-4" role="group" aria-label="Tinted by">
         {TINTS.map((tint) => (
-          <Choice key={tint} on={look.tint === tint} onPick={() => onLook({ ...look, tint })}>
+          <Pick key={tint} on={look.tint === tint} onPick={() => onLook({ ...look, tint })}>
             {tint === 'soil' ? 'whole soil' : tint}
-          </Choice>
+          </Pick>
         ))}
       </div>
       {years.length > 1 && (
         <div className="flex flex-wrap gap-x-3" role="group" aria-label="As it stood at the end of">
           {years.map((year) => (
-            <Choice
+            <Pick
               key={year}
               on={(look.year ?? newest) === year}
               onPick={() => onLook({ ...look, year: year === newest ? null : year })}
             >
               <span className="num">{year}</span>
-            </Choice>
+            </Pick>
           ))}
         </div>
       )}
@@ -57,18 +58,5 @@ export function Looks({ look, onLook, years, searched }: Props) {
         </div>
       )}
     </div>
-  );
-}
-
-function Choice({ on, onPick, children }: { on: boolean; onPick: () => void; children: React.ReactNode }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      className={`min-h-9 border-b-2 ${on ? 'border-ink font-semibold' : 'border-transparent text-faded'}`}
-      onClick={onPick}
-    >
-      {children}
-    </button>
   );
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import morphotera.ground.Decimal;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Once;
 import morphotera.measure.Evaluation;
 import morphotera.measure.SaltTable;
 import morphotera.measure.Taken;
@@ -282,8 +283,7 @@ public final class Facts {
             return Verdict.UNKNOWN;
         }
         double mean = Numbers.mean(said.stream().map(SpotValues.AtSpot::number).toList());
-        List<String> readings =
-                said.stream().flatMap(at -> at.readings().stream()).distinct().toList();
+        List<String> readings = Once.of(said.stream().flatMap(at -> at.readings().stream()));
         return Verdict.plainly(
                 limit.holds(mean, limit.limitFor(asked)),
                 readings,
@@ -335,7 +335,7 @@ public final class Facts {
                 Numbers.mean(numbers),
                 spread == 0 ? null : Double.valueOf(spread),
                 measure,
-                said.stream().flatMap(at -> at.readings().stream()).distinct().toList()));
+                Once.of(said.stream().flatMap(at -> at.readings().stream()))));
     }
 
     /** Findings left open although one of their tests was made. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import morphotera.ground.Months;
 import morphotera.ground.Nullable;
+import morphotera.ground.Once;
 
 /** A plan as somebody set it in time, held against the rules: named, never mended. */
 public final class PlanCheck {
@@ -27,7 +28,7 @@ public final class PlanCheck {
             Set<String> gates,
             Map<String, List<Integer>> months,
             boolean south) {
-        List<String> remedies = steps.stream().map(Placed::remedy).distinct().toList();
+        List<String> remedies = Once.of(steps.stream().map(Placed::remedy));
         List<Break> breaks = new ArrayList<>();
         for (Plan.Step rule : Plan.order(remedies, ground, gates)) {
             for (Placed step : steps) {

@@ -9,6 +9,7 @@ import java.util.Set;
 import morphotera.ground.DepthClass;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Once;
 import morphotera.ground.Sorted;
 import morphotera.ground.TextureTriangle;
 import morphotera.measure.Evaluation;
@@ -236,7 +237,7 @@ final class SpotValues {
                         .max(Double::compare)
                         .orElse(null),
                 first.unit(),
-                values.stream().map(value -> value.reading().id()).distinct().toList(),
+                Once.of(values.stream().map(value -> value.reading().id())),
                 first.reading().day(),
                 values.stream().anyMatch(value -> value.reading().wet()),
                 false);

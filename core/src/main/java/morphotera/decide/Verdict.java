@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Once;
 
 /**
  * What the spots of a zone say together of one finding: true where at least half of those that looked say yes, false where one
@@ -120,10 +121,7 @@ record Verdict(
                 yes,
                 looked.size(),
                 looked.stream().filter(Says::yes).map(says -> says.at().spot()).toList(),
-                looked.stream()
-                        .flatMap(says -> says.at().readings().stream())
-                        .distinct()
-                        .toList(),
+                Once.of(looked.stream().flatMap(says -> says.at().readings().stream())),
                 looked.get(0).measure(),
                 numbers.isEmpty() ? null : Numbers.mean(numbers),
                 looked.get(0).at().unit(),
@@ -186,10 +184,7 @@ record Verdict(
                 yes,
                 of,
                 spots,
-                such.stream()
-                        .flatMap(part -> part.readings().stream())
-                        .distinct()
-                        .toList(),
+                Once.of(such.stream().flatMap(part -> part.readings().stream())),
                 measure,
                 number,
                 unit,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import morphotera.ground.Coded;
 import morphotera.ground.Numbers;
+import morphotera.ground.Once;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -65,7 +66,7 @@ public record Trend(double perYear, Double low, Double high, Verdict verdict, in
     private static double variance(List<At> visits) {
         double sum = term(visits.size());
         List<Double> times = visits.stream().map(At::years).toList();
-        for (double time : times.stream().distinct().toList()) {
+        for (double time : Once.of(times.stream())) {
             long tied = times.stream().filter(other -> other == time).count();
             sum -= term(tied);
         }

@@ -11,6 +11,7 @@ import morphotera.ground.Coded;
 import morphotera.ground.DepthClass;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Once;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
@@ -198,11 +199,10 @@ public record Beside(List<Row> rows, List<String> first, List<Depth> depths, Lis
                 continue;
             }
             List<Integer> n = zones.stream()
-                    .map(zone -> (int) zone.stream()
-                            .filter(one -> one.evaluation().method().equals(method.id()))
-                            .map(Taken::spot)
-                            .distinct()
-                            .count())
+                    .map(zone -> Once.of(zone.stream()
+                                    .filter(one -> one.evaluation().method().equals(method.id()))
+                                    .map(Taken::spot))
+                            .size())
                     .toList();
             rows.add(new Row(
                     method.id(),

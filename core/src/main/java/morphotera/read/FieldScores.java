@@ -5,6 +5,7 @@ import java.util.List;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Once;
 import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Taken;
@@ -81,13 +82,12 @@ public record FieldScores(
     }
 
     private static long cleanSpots(List<MethodScore> counted, boolean ofSoil) {
-        return counted.stream()
-                .filter(method -> Group.OF_SOIL.contains(method.group()) == ofSoil)
-                .flatMap(method -> method.spots().stream())
-                .filter(MethodScore.AtSpot::speaks)
-                .map(MethodScore.AtSpot::spot)
-                .distinct()
-                .count();
+        return Once.of(counted.stream()
+                        .filter(method -> Group.OF_SOIL.contains(method.group()) == ofSoil)
+                        .flatMap(method -> method.spots().stream())
+                        .filter(MethodScore.AtSpot::speaks)
+                        .map(MethodScore.AtSpot::spot))
+                .size();
     }
 
     private static Double mean(List<MethodScore> methods, Group group) {

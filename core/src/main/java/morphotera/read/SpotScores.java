@@ -9,6 +9,7 @@ import java.util.Set;
 import morphotera.ground.DepthClass;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
+import morphotera.ground.Once;
 import morphotera.measure.Curves;
 import morphotera.measure.Description;
 import morphotera.measure.Evaluation;
@@ -219,7 +220,7 @@ final class SpotScores {
 
     /** Where salt was read at several depths, each spot's score by the root zone's mean and the curve of its readings; else none. */
     private static List<Scored> rootZones(List<Scored> all, @Nullable String crop) {
-        if (all.stream().map(Scored::depth).distinct().count() < 2) {
+        if (Once.of(all.stream().map(Scored::depth)).size() < 2) {
             return List.of();
         }
         Map<String, List<Scored>> bySpot = new LinkedHashMap<>();

@@ -116,11 +116,11 @@ class FieldTrialController {
             }
             for (int i = 0; i < corners; i++) {
                 LandBodies.CornerBody corner = strip.polygon().get(i);
-                place(
+                LandBodies.place(
+                        findings,
                         at + "/" + i,
                         corner == null ? null : corner.lat(),
-                        corner == null ? null : corner.lon(),
-                        findings);
+                        corner == null ? null : corner.lon());
             }
             List<SpotBody> spots = strip.spots() == null ? List.of() : strip.spots();
             findings.size(at.replace("/polygon", "/spots"), spots.size(), "Spots of a strip", TrialPower.MOST_SPOTS);
@@ -128,15 +128,8 @@ class FieldTrialController {
                 SpotBody spot = spots.get(i);
                 String here = at.replace("/polygon", "/spots/" + i);
                 findings.needed(here + "/id", spot == null ? null : spot.id(), "An id");
-                place(here, spot == null ? null : spot.lat(), spot == null ? null : spot.lon(), findings);
+                LandBodies.place(findings, here, spot == null ? null : spot.lat(), spot == null ? null : spot.lon());
             }
-        }
-
-        private static void place(String at, @Nullable Double lat, @Nullable Double lon, Findings findings) {
-            findings.needed(at + "/lat", lat, "The latitude");
-            findings.needed(at + "/lon", lon, "The longitude");
-            findings.range(at + "/lat", lat, "Latitude", -90, 90);
-            findings.range(at + "/lon", lon, "Longitude", -180, 180);
         }
 
         Trials.Kept kept() {

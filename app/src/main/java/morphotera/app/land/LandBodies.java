@@ -156,7 +156,8 @@ public final class LandBodies {
         }
     }
 
-    private static void place(Findings findings, String path, Double lat, Double lon) {
+    /** Whether a place is on the globe. */
+    public static void place(Findings findings, String path, @Nullable Double lat, @Nullable Double lon) {
         findings.needed(path + "/lat", lat, "The latitude");
         findings.needed(path + "/lon", lon, "The longitude");
         findings.range(path + "/lat", lat, "Latitude", -90, 90);

@@ -7,6 +7,7 @@ import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.decide.sheets.CoverCrops;
 import morphotera.ground.Decimal;
+import morphotera.ground.Once;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
 import morphotera.measure.Grade;
@@ -52,7 +53,7 @@ final class CoverCrop implements Remedy {
 
     @Override
     public void calculate(Entered in, Draft out) {
-        List<String> limits = in.words("limits").stream().distinct().toList();
+        List<String> limits = Once.of(in.words("limits").stream());
         boolean south = in.word("hemisphere").equals("south");
         List<CoverCrops.Ranked> ranked = CoverCrops.rank(out.sheets(), limits, (int) in.number("sowingMonth"), south);
         out.say("crops", ranked);
