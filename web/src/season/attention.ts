@@ -76,8 +76,7 @@ export function lineOf(cards: FieldCard[], clocks: number, today: string): { tex
   if (late.length > 0) {
     return { text: late.length === 1 ? `late: ${late[0]?.title}` : `${late.length} late`, warn: true };
   }
-  const missed = all.find((one) => one.is === 'missed');
-  if (missed) return { text: `forecast missed: ${missed.title}`, warn: true };
+  if (all.some((one) => one.is === 'missed')) return { text: 'forecast missed', warn: true };
   const next = all.sort((a, b) => a.when.localeCompare(b.when))[0];
   if (!next) return { text: 'nothing due', warn: false };
   if (next.is === 'planned') return { text: `planned ${day(next.when).slice(0, -5)}`, warn: false };

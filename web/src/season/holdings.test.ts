@@ -91,7 +91,7 @@ test('a forecast that was missed is said before what is merely due', () => {
     due: [due('routine', '2031-08-01', '2031-10-01'), due('forecast-missed', '2031-09-01')] as never,
   });
   expect(waitingOf(field, NOW)[0]).toMatchObject({ is: 'missed', line: 'it came otherwise than promised' });
-  expect(lineOf([field], 0, NOW)).toEqual({ text: 'forecast missed: Long Strip', warn: true });
+  expect(lineOf([field], 0, NOW)).toEqual({ text: 'forecast missed', warn: true });
 });
 
 test('a holding says first what runs, then what is late, then what comes', () => {

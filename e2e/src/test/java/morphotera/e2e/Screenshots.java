@@ -63,6 +63,7 @@ class Screenshots {
             keep(adviser, "plan");
             openField(adviser, "Lower Flats");
             adviser.go("follow");
+            adviser.page.getByText("Like with like").waitFor();
             keep(adviser, "follow");
             openField(adviser, "Far Cleave");
             adviser.go("follow");
