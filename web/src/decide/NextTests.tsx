@@ -64,7 +64,7 @@ function Tests({ tests, from, whole }: { tests: Judgement['nextTests']; from: nu
             {show(test.minutes, 0)} min
             <details>
               <summary className="link cursor-pointer font-sans text-sm">why</summary>
-              <span className="text-faded">{show(test.bits, 2)} bits</span>
+              <span className="text-faded">{show(test.bits, 2)} bits of doubt less</span>
             </details>
           </span>
         </li>

@@ -1,7 +1,7 @@
 import { nameOf } from '../api/methodNames';
 import type { Judgement, WholeVisit } from '../api/types';
 import { useMethods } from '../api/useMethods';
-import { show } from '../ground/format';
+import { inSentence, show } from '../ground/format';
 import { figure } from '../ground/myUnits';
 
 type Suits = NonNullable<Judgement['suits']>;
@@ -21,14 +21,7 @@ export function SuitsPart({ suits, whole }: { suits: Suits; whole: WholeVisit })
       {suits.missing.length > 0 && (
         <p className="text-faded">
           Not read here, and would tell more:{' '}
-          {suits.missing
-            .map((one) =>
-              nameOf(methods.data ?? [], one)
-                .toLowerCase()
-                .replace('ph', 'pH'),
-            )
-            .join(', ')}
-          .
+          {suits.missing.map((one) => inSentence(nameOf(methods.data ?? [], one))).join(', ')}.
         </p>
       )}
       <div className="mt-3 grid gap-x-12 gap-y-6 wide:grid-cols-3">

@@ -133,9 +133,12 @@ function PlanIt({ again, today }: { again: NonNullable<Waiting['again']>; today:
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
   const { field, due } = again;
 
   async function plan() {
+    // A second tap of a wet finger makes no second visit.
+    setBusy(true);
     try {
       const visits = (await take(
         api.GET('/api/fields/{id}/visits', { params: { path: { id: field.id } } }),
@@ -149,12 +152,13 @@ function PlanIt({ again, today }: { again: NonNullable<Waiting['again']>; today:
       else void navigate(`/fields/${field.id}/visits/${id}/scout`);
     } catch (error) {
       setFault(sentence(error));
+      setBusy(false);
     }
   }
 
   return (
     <>
-      <button type="button" className="link min-h-11 text-sm" onClick={() => void plan()}>
+      <button type="button" className="link min-h-11 text-sm" disabled={busy} onClick={() => void plan()}>
         Plan it: {due.methods.length} {due.methods.length === 1 ? 'test' : 'tests'}, same spots
       </button>
       {fault && <p className="text-sm text-warn">{fault}</p>}

@@ -84,7 +84,7 @@ function Maps({ cards, page, more }: Props) {
   const now = today(new Date(time.now()));
   const asList = search.get('as') === 'list';
   const many = page.of > FEW_FIELDS;
-  const clocksOf = (names: string[]) => clocks.filter((one) => names.includes(one.clock.fieldName)).length;
+  const clocksOf = (ids: string[]) => clocks.filter((one) => ids.includes(one.clock.fieldId)).length;
   const show = (next: Look, list = asList) => setSearch(looked(next, list), { replace: true });
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
@@ -103,7 +103,7 @@ function Maps({ cards, page, more }: Props) {
                 look={look}
                 size={size}
                 atOnce={i < AT_ONCE}
-                line={lineOf(holding.cards, clocksOf(holding.cards.map((card) => card.field.name)), now)}
+                line={lineOf(holding.cards, clocksOf(holding.cards.map((card) => card.field.id)), now)}
               />
             ))}
           </div>

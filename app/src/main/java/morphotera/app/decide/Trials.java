@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import morphotera.app.land.Corner;
 import morphotera.app.land.Field;
@@ -140,9 +141,22 @@ public class Trials {
 
     /** How much strips of one treatment differ by themselves, from the practice's earlier trials; empty where it has none. */
     OptionalDouble learnedStripSd(Viewer viewer) {
+        List<Paper<Kept>> all = papers.all(viewer, PaperKind.TRIAL, Kept.class);
+        // A reader learns from the fields there are to see.
+        Map<UUID, Field> seen =
+                land
+                        .fields(
+                                viewer,
+                                all.stream()
+                                        .map(one -> one.body().fieldId())
+                                        .distinct()
+                                        .toList())
+                        .stream()
+                        .collect(Collectors.toMap(Field::id, Function.identity()));
         List<Double> known = new ArrayList<>();
-        for (Paper<Kept> one : papers.all(viewer, PaperKind.TRIAL, Kept.class)) {
-            for (Judged visit : judged(viewer, land.field(viewer, one.body().fieldId()), one.body())) {
+        for (Paper<Kept> one : all) {
+            Field field = seen.get(one.body().fieldId());
+            for (Judged visit : field == null ? List.<Judged>of() : judged(viewer, field, one.body())) {
                 visit.methods().stream()
                         .map(TrialVerdict.OfMethod::stripSd)
                         .filter(sd -> sd != null)

@@ -205,13 +205,15 @@ public class Season {
                 json.write(due));
     }
 
-    /** Of each year the visit that was read last. */
+    /** Of each year the visit in which the main zone was read last: strips and patches read by themselves say nothing of it. */
     private static List<Standing> standings(Field field, Collection<List<Reading>> oldestFirst) {
         Optional<Zone> main = field.zones().stream()
                 .filter(zone -> zone.kind().equals("main"))
                 .findFirst();
         TreeMap<Integer, List<Reading>> lastOfYear = new TreeMap<>(Comparator.reverseOrder());
-        oldestFirst.forEach(ofVisit -> lastOfYear.put(ofVisit.get(0).visitDay().getYear(), ofVisit));
+        main.ifPresent(zone -> oldestFirst.stream()
+                .filter(ofVisit -> !Scores.standing(field, zone, ofVisit).isEmpty())
+                .forEach(ofVisit -> lastOfYear.put(ofVisit.get(0).visitDay().getYear(), ofVisit)));
         return main.stream()
                 .flatMap(zone -> lastOfYear.entrySet().stream()
                         .map(year -> standing(field, zone, year.getKey(), year.getValue())))

@@ -165,4 +165,27 @@ class TrialTest {
                 .get("/api/fields/" + plot.field + "/trials")
                 .expect(404);
     }
+
+    @Test
+    void a_grower_may_design_a_trial_though_the_practice_has_one_they_do_not_see() {
+        adviser.send("PUT", "/api/trials/" + trial, body(3, 0)).expect(200);
+        Map<String, Object> design = new LinkedHashMap<>(Map.of(
+                "treatments", 2,
+                "replicates", 4,
+                "stripM", 12,
+                "marginM", 15,
+                "difference", 20,
+                "spotSd", 9,
+                "observerSpread", 8));
+        List<List<Double>> ring = List.of(
+                List.of(-29.0, 47.0),
+                List.of(-28.994, 47.0),
+                List.of(-28.994, 47.003),
+                List.of(-29.0, 47.003),
+                List.of(-29.0, 47.0));
+        design.put("polygon", Map.of("type", "Polygon", "coordinates", List.of(ring)));
+        Client.signedIn("grower@hallowquay.example")
+                .send("POST", "/api/trials/design", design)
+                .expect(200);
+    }
 }

@@ -63,4 +63,17 @@ class StandingTest {
         assertThat(card().at("/due/0/why").asString()).isEqualTo("under-treatment");
         assertThat(List.of(card().at("/due/0/due").asString())).containsExactly("2029-04-14");
     }
+
+    @Test
+    void strips_that_are_read_by_themselves_leave_the_field_as_it_stood() {
+        read("2029-05-14", 6.5);
+        String strip = plot.zone("strip 1a", "strip");
+        Map<String, Object> body = plot.visitBody("2029-06-14", "moist", 0);
+        body.put("state", "done");
+        String visit = Client.id();
+        adviser.send("PUT", "/api/visits/" + visit, body).expect(200);
+        plot.take(visit, plot.spot(strip, "1a1", 9), "ph", Plot.ph("water", 4.6));
+        assertThat(card().at("/standings/0/day").asString()).isEqualTo("2029-05-14");
+        assertThat(card().get("score").asDouble()).isGreaterThan(80);
+    }
 }
