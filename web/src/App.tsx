@@ -2,7 +2,6 @@ import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { Frame } from './frame/Frame';
 import { WayOn } from './frame/WayOn';
-import { Gate } from './people/Gate';
 import { Season } from './season/Season';
 
 // A verb's code is fetched when it is first opened, and kept on the device by the installed page.
@@ -26,35 +25,33 @@ const People = lazy(() => import('./people/People'));
 
 export function App() {
   return (
-    <Gate>
-      <Frame>
-        <WayOn>
-          <Suspense fallback={<p className="py-10 text-faded">Fetching…</p>}>
-            <Routes>
-              <Route path="/" element={<Season />} />
-              <Route path="/new-field" element={<NewField />} />
-              <Route path="/fields/:fieldId/scout" element={<Scout />} />
-              <Route path="/fields/:fieldId/visits/:visitId/scout" element={<Scout />} />
-              <Route path="/fields/:fieldId/visits/:visitId/measure" element={<Measure />} />
-              <Route path="/fields/:fieldId/visits/:visitId/read" element={<Read />} />
-              <Route path="/fields/:fieldId/visits/:visitId/decide" element={<Decide />} />
-              <Route path="/fields/:fieldId/visits/:visitId/follow" element={<Follow />} />
-              <Route path="/methods" element={<FieldGuide />} />
-              <Route path="/kit-charts" element={<KitChartsPage />} />
-              <Route path="/field-cards" element={<FieldCards />} />
-              <Route path="/methods/:methodId" element={<MethodPage />} />
-              <Route path="/yardsticks" element={<YardsticksPage />} />
-              <Route path="/prices" element={<PricesPage />} />
-              <Route path="/tables" element={<TablesPage />} />
-              <Route path="/data" element={<DataPage />} />
-              <Route path="/reports/:visitId" element={<ReportPage />} />
-              <Route path="/people" element={<People />} />
-              <Route path="/account" element={<AccountPage />} />
-              <Route path="*" element={<Navigate to="/" replace />} />
-            </Routes>
-          </Suspense>
-        </WayOn>
-      </Frame>
-    </Gate>
+    <Frame>
+      <WayOn>
+        <Suspense fallback={<p className="py-10 text-faded">Fetching…</p>}>
+          <Routes>
+            <Route path="/" element={<Season />} />
+            <Route path="/new-field" element={<NewField />} />
+            <Route path="/fields/:fieldId/scout" element={<Scout />} />
+            <Route path="/fields/:fieldId/visits/:visitId/scout" element={<Scout />} />
+            <Route path="/fields/:fieldId/visits/:visitId/measure" element={<Measure />} />
+            <Route path="/fields/:fieldId/visits/:visitId/read" element={<Read />} />
+            <Route path="/fields/:fieldId/visits/:visitId/decide" element={<Decide />} />
+            <Route path="/fields/:fieldId/visits/:visitId/follow" element={<Follow />} />
+            <Route path="/methods" element={<FieldGuide />} />
+            <Route path="/kit-charts" element={<KitChartsPage />} />
+            <Route path="/field-cards" element={<FieldCards />} />
+            <Route path="/methods/:methodId" element={<MethodPage />} />
+            <Route path="/yardsticks" element={<YardsticksPage />} />
+            <Route path="/prices" element={<PricesPage />} />
+            <Route path="/tables" element={<TablesPage />} />
+            <Route path="/data" element={<DataPage />} />
+            <Route path="/reports/:visitId" element={<ReportPage />} />
+            <Route path="/people" element={<People />} />
+            <Route path="/account" element={<AccountPage />} />
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Routes>
+        </Suspense>
+      </WayOn>
+    </Frame>
   );
 }

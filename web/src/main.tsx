@@ -1,11 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
-import { App } from './App';
 import { Failed } from './api/problem';
 import { install } from './device/install';
 import './ground/tokens.css';
+import { Gate } from './people/Gate';
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -32,9 +31,7 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <BrowserRouter>
-          <App />
-        </BrowserRouter>
+        <Gate />
       </QueryClientProvider>
     </StrictMode>,
   );

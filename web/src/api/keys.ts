@@ -11,6 +11,8 @@ export const keys = {
   remedies: ['remedies'] as const,
   clocks: ['clocks'] as const,
   devices: ['devices'] as const,
+  laboratory: ['laboratory'] as const,
+  cameraRoll: ['camera-roll'] as const,
   kitCharts: ['kit-charts'] as const,
   field: (id: string) => ['field', id] as const,
   visits: (fieldId: string) => ['field', fieldId, 'visits'] as const,

@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/camera-roll": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/camera-roll/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["take"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/causes/judge": {
         parameters: {
             query?: never;
@@ -644,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/laboratory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["laboratory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/methods": {
         parameters: {
             query?: never;
@@ -1026,6 +1074,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["patch_1"];
+        trace?: never;
+    };
+    "/api/samples/{id}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["send"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/search": {
@@ -3287,6 +3351,17 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "morphotera.app.devices.CameraRoll.Shot": {
+            id: string;
+            method: string;
+            name: string;
+        };
+        "morphotera.app.devices.Laboratory.Test": {
+            /** Format: double */
+            cost: number;
+            id: string;
+            name: string;
+        };
         "morphotera.app.exchange.ExportController.Begun": {
             /** Format: uuid */
             id: string;
@@ -3658,6 +3733,7 @@ export interface components {
             justDressed: string[];
             label: string;
             laboratory: string | null;
+            order: components["schemas"]["morphotera.app.land.Sample.Order"] | null;
             spots: string[];
             /** Format: int32 */
             subsamples: number | null;
@@ -3671,6 +3747,18 @@ export interface components {
             visitId: string;
             /** Format: uuid */
             zoneId: string;
+        };
+        "morphotera.app.land.Sample.Order": {
+            answer: {
+                [key: string]: unknown;
+            } | null;
+            /** Format: date-time */
+            answeredAt: string | null;
+            /** Format: date-time */
+            likelyAt: string;
+            /** Format: date-time */
+            sentAt: string;
+            taken: boolean;
         };
         "morphotera.app.land.Spot": {
             /** Format: uuid */
@@ -3784,6 +3872,21 @@ export interface components {
             /** Format: uuid */
             sampleId: string | null;
             variant: string | null;
+        };
+        "morphotera.app.measure.KeptStreams": {
+            streams: components["schemas"]["morphotera.app.measure.KeptStreams.Stream"][];
+        };
+        "morphotera.app.measure.KeptStreams.Point": {
+            /** Format: double */
+            atS: number | null;
+            /** Format: double */
+            value: number | null;
+        };
+        "morphotera.app.measure.KeptStreams.Stream": {
+            field: string;
+            points: components["schemas"]["morphotera.app.measure.KeptStreams.Point"][];
+            probe: string;
+            unit: string;
         };
         "morphotera.app.measure.KitChartController.ChartBody": {
             kit: string;
@@ -3992,20 +4095,18 @@ export interface components {
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             visit: components["schemas"]["morphotera.app.scout.Visit"];
         };
-        "morphotera.app.measure.StreamController.Point": {
-            /** Format: double */
-            atS: number | null;
-            /** Format: double */
-            value: number | null;
+        "morphotera.app.measure.SampleOrderController.LaboratoryView": {
+            name: string | null;
+            standIn: boolean;
+            tests: components["schemas"]["morphotera.app.devices.Laboratory.Test"][];
         };
-        "morphotera.app.measure.StreamController.Stream": {
-            field: string;
-            points: components["schemas"]["morphotera.app.measure.StreamController.Point"][];
-            probe: string;
-            unit: string;
+        "morphotera.app.measure.SampleOrders.OrderBody": {
+            asked: string[];
         };
-        "morphotera.app.measure.StreamController.StreamsBody": {
-            streams: components["schemas"]["morphotera.app.measure.StreamController.Stream"][];
+        "morphotera.app.measure.StreamController.OfReading": {
+            /** Format: uuid */
+            id: string;
+            streams: components["schemas"]["morphotera.app.measure.KeptStreams.Stream"][];
         };
         "morphotera.app.measure.UnitController.Typed": {
             text: string;
@@ -5696,6 +5797,48 @@ export interface operations {
             };
         };
     };
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.devices.CameraRoll.Shot"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     judge_3: {
         parameters: {
             query?: never;
@@ -6693,6 +6836,26 @@ export interface operations {
             };
         };
     };
+    laboratory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.measure.SampleOrderController.LaboratoryView"];
+                };
+            };
+        };
+    };
     methods: {
         parameters: {
             query?: {
@@ -7193,7 +7356,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.measure.StreamController.StreamsBody"];
+                    "application/json": components["schemas"]["morphotera.app.measure.StreamController.OfReading"];
                 };
             };
         };
@@ -7209,7 +7372,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["morphotera.app.measure.StreamController.StreamsBody"];
+                "application/json": components["schemas"]["morphotera.app.measure.KeptStreams"];
             };
         };
         responses: {
@@ -7219,7 +7382,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.measure.StreamController.StreamsBody"];
+                    "application/json": components["schemas"]["morphotera.app.measure.StreamController.OfReading"];
                 };
             };
         };
@@ -7427,6 +7590,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["morphotera.app.api.Changes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Sample"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.measure.SampleOrders.OrderBody"];
             };
         };
         responses: {

@@ -26,6 +26,12 @@ it('only the thing itself counts as sent: a captive portal does not, nor does an
   expect(came(302)).toMatchObject({ sent: false, state: { is: 'waiting' } });
 });
 
+it('what goes with a thing, a probe’s minute or an order, counts as sent where the answer names the thing', () => {
+  const minute = { ...sending, path: `/api/readings/${SPOT}/streams` };
+  expect(outcome(minute, 200, { id: SPOT, streams: [] }, null, 0, said())).toEqual({ sent: true });
+  expect(outcome(minute, 200, { streams: [] }, null, 0, said())).toMatchObject({ sent: false });
+});
+
 it('each refusal has a state of its own, and only what the others would meet too stops the sender', () => {
   expect(came(422)).toMatchObject({ state: { is: 'refused' }, stop: false });
   expect(came(404)).toMatchObject({ state: { is: 'refused' }, stop: false });

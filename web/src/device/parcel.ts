@@ -112,7 +112,7 @@ export function outcome(
 
 function names(body: unknown, parcel: Parcel): boolean {
   const id = (body as { id?: unknown } | null)?.id;
-  return typeof id === 'string' && id === thingOf(parcel.path);
+  return typeof id === 'string' && (parcel.path.split('?')[0] ?? '').split('/').includes(id);
 }
 
 /** Stops the sender: the others would fare alike until somebody is signed in, or a newer page is there. */

@@ -5,7 +5,7 @@ import { sendNow } from '../device/sender';
 const SHOWN = 6;
 
 /** Signing out with something to send: which it is, and what may become of it. */
-export function Leaving({
+export default function Leaving({
   waiting,
   onStay,
   onLeave,

@@ -6,6 +6,7 @@ import { mend, post } from '../device/parcels';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
 import { AtWork } from './AtWork';
+import { CameBack } from './CameBack';
 import { Aside, Contested } from './Contested';
 import { nextSlot, repeatFor, standing } from './cell';
 import { type Draft, fromReading, lastEntry } from './draft';
@@ -225,6 +226,18 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
         <p className="text-warn" role="alert">
           This device has no room left: what you type now is not kept. Free some room, or write it on paper.
         </p>
+      )}
+      {method.id === 'laboratory' && spot.sample && !spot.sample.order?.taken && (
+        <CameBack
+          sample={spot.sample}
+          method={method}
+          onTake={(figures) =>
+            keep({
+              values: { ...draft.values, ...fromReading(figures) },
+              step: lastEntry(draft, method)?.id ?? '',
+            })
+          }
+        />
       )}
       <AtWork
         whole={whole}

@@ -12,6 +12,7 @@ import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
 import { parse } from '../ground/units';
 import { mayWrite, useMe } from '../people/session';
+import { SampleOrder } from './SampleOrder';
 
 /** The visit's mixed samples: each with its clock from the field to the laboratory, and a way to mix one more. */
 export function Samples({ whole, methods }: { whole: WholeVisit; methods: Method[] }) {
@@ -82,6 +83,7 @@ function OneSample(props: { whole: WholeVisit; sample: Sample; methods: Method[]
             </Link>
           ))}
       </div>
+      <SampleOrder whole={whole} sample={sample} />
       {next && mayWrite(me) && (
         <div className="flex flex-wrap gap-x-6">
           <button
@@ -109,7 +111,7 @@ function useKeep(whole: WholeVisit) {
   const [fault, setFault] = useState<string | null>(null);
   /** Whether it was saved, or is kept to be sent. */
   async function keepIt(was: Sample | null, is: Sample): Promise<boolean> {
-    const { id, fieldId: _, zoneId: __, justDressed: ___, ...body } = is;
+    const { id, fieldId: _, zoneId: __, justDressed: ___, order: ____, ...body } = is;
     try {
       const saved = await save<Sample>({
         person: me.id,
@@ -174,6 +176,7 @@ function Mix({ whole, others, onDone }: { whole: WholeVisit; others: Sample[]; o
       laboratory: null,
       cost: null,
       justDressed: [],
+      order: null,
       version: 0,
     } as unknown as Sample;
     if (await keep.save(null, sample)) onDone();

@@ -1,22 +1,22 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type ReactNode, useEffect, useState } from 'react';
-import { api, askFor, take } from '../api/client';
+import { Suspense } from 'react';
+import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { NoSignal } from '../api/problem';
 import type { Me } from '../api/types';
-import { loadCopies } from '../device/copies';
-import { openDatabase } from '../device/database';
-import { loadParcels } from '../device/parcels';
-import { sendFor } from '../device/sender';
-import { loadWords } from '../device/words';
+import { later } from '../frame/later';
 import { Show } from '../ground/State';
 import { pinTo } from '../ground/time';
 import { FirstOwner } from './FirstOwner';
 import { SignIn } from './SignIn';
-import { finishLeaving, lastPerson, remember, Session } from './session';
+import { finishLeaving, lastPerson, remember } from './session';
+
+// Somebody was here before: their page is on its way while the server says who they are.
+if (lastPerson()) void import('../Inside').catch(() => {});
+const Inside = later(() => import('../Inside'));
 
 /** Who is here: the page for those signed in, sign-in for the others, the first owner where nobody is yet. */
-export function Gate({ children }: { children: ReactNode }) {
+export function Gate() {
   const queries = useQueryClient();
   const session = useQuery({
     queryKey: keys.session,
@@ -45,53 +45,18 @@ export function Gate({ children }: { children: ReactNode }) {
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });
-  return <Show of={session}>{(me) => (me ? <Device me={me}>{children}</Device> : <Outside />)}</Show>;
-}
-
-/** What is kept for a person on this device is in hand before their page is drawn. */
-function Device({ me, children }: { me: Me; children: ReactNode }) {
-  const queries = useQueryClient();
-  const [ready, setReady] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  useEffect(() => {
-    let stop = () => {};
-    let gone = false;
-    async function open() {
-      askFor(me.id);
-      await openDatabase(me.id);
-      await loadWords();
-      await loadParcels();
-      stop = await loadCopies(queries);
-      if (gone) return stop();
-      setReady(me.id);
-      sendFor(me.id);
-    }
-    open().catch((reason: unknown) => {
-      setFault(
-        reason instanceof Error && reason.name === 'VersionError'
-          ? 'A newer page was used on this device, and what it keeps is left alone. Load the newer page: close all of its tabs, then open it again.'
-          : 'This browser keeps nothing on the device: what is typed here is lost without a signal.',
-      );
-      setReady(me.id);
-      sendFor(me.id);
-    });
-    return () => {
-      gone = true;
-      stop();
-      askFor(null);
-      sendFor(null);
-    };
-  }, [me.id, queries]);
-  if (ready !== me.id) return null;
   return (
-    <Session value={me}>
-      {fault && (
-        <p className="bg-ink px-4 py-2 text-paper" role="alert">
-          {fault}
-        </p>
-      )}
-      {children}
-    </Session>
+    <Show of={session}>
+      {(me) =>
+        me ? (
+          <Suspense>
+            <Inside me={me} />
+          </Suspense>
+        ) : (
+          <Outside />
+        )
+      }
+    </Show>
   );
 }
 

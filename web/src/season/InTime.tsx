@@ -8,7 +8,7 @@ import type { FieldCard, Visit } from '../api/types';
 import { save } from '../device/save';
 import { clockText, day, inSentence, month } from '../ground/format';
 import { Ring } from '../ground/Ring';
-import { benchPath } from '../measure/Dock';
+import { benchPath } from '../measure/clockWords';
 import { useClocks } from '../measure/useClocks';
 import { mayWrite, useMe } from '../people/session';
 import { spanOf, type Waiting, waitingOf } from './attention';

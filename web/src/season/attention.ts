@@ -6,7 +6,7 @@ import type { DueAgain } from './planAgain';
 export type Waiting = {
   key: string;
   when: string;
-  is: 'running' | 'late' | 'missed' | 'planned' | 'due';
+  is: 'running' | 'late' | 'missed' | 'planned' | 'due' | 'came-back';
   title: string;
   line: string;
   to: string;
@@ -63,6 +63,17 @@ export function waitingOf(card: FieldCard, today: string): Waiting[] {
       again: { due: missed ?? due, field },
     });
   }
+  for (const sample of field.samples) {
+    if (!sample.order?.answeredAt || sample.order.taken) continue;
+    waiting.push({
+      key: sample.id,
+      when: sample.order.answeredAt.slice(0, 10),
+      is: 'came-back',
+      title: field.name,
+      line: `sample ${sample.label} came back from the laboratory`,
+      to: `/fields/${field.id}/visits/${sample.visitId}/measure?spot=${sample.id}&method=laboratory`,
+    });
+  }
   return waiting.sort((a, b) => a.when.localeCompare(b.when));
 }
 
@@ -76,6 +87,8 @@ export function lineOf(cards: FieldCard[], clocks: number, today: string): { tex
   if (late.length > 0) {
     return { text: late.length === 1 ? `late: ${late[0]?.title}` : `${late.length} late`, warn: true };
   }
+  const back = all.find((one) => one.is === 'came-back');
+  if (back) return { text: 'a sheet came back', warn: false };
   if (all.some((one) => one.is === 'missed')) return { text: 'forecast missed', warn: true };
   const next = all.sort((a, b) => a.when.localeCompare(b.when))[0];
   if (!next) return { text: 'nothing due', warn: false };

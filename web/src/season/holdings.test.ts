@@ -3,11 +3,11 @@ import type { FieldCard } from '../api/types';
 import { lineOf, spanOf, waitingOf } from './attention';
 import { byHolding, foundBy, type Look, looked, lookIn, lowest, stood, yearsOf } from './holdings';
 
-type Part = Partial<FieldCard> & { name?: string; holding?: string };
+type Part = Partial<FieldCard> & { name?: string; holding?: string; samples?: never[] };
 
-function card({ name = 'Long Strip', holding = 'Low Mallard', ...part }: Part): FieldCard {
+function card({ name = 'Long Strip', holding = 'Low Mallard', samples = [], ...part }: Part): FieldCard {
   return {
-    field: { id: name, name, holdingId: holding, holdingName: holding, use: 'arable' },
+    field: { id: name, name, holdingId: holding, holdingName: holding, use: 'arable', samples },
     visits: [],
     standings: [],
     due: [],
@@ -84,6 +84,23 @@ test('what is due is not asked for while a visit is planned', () => {
     due: [due('routine', '2031-05-01')] as never,
   });
   expect(waitingOf(both, NOW).map((one) => one.is)).toEqual(['planned']);
+});
+
+test('a sheet that came back is said until somebody took it, beside what is due', () => {
+  const samples = (taken: boolean) =>
+    [
+      {
+        id: 's',
+        visitId: 'v',
+        label: 'A',
+        order: { answeredAt: '2031-05-10T00:00:00Z', taken },
+      },
+    ] as never;
+  const open = card({ samples: samples(false), due: [due('routine', '2031-05-01')] as never });
+  expect(waitingOf(open, NOW).map((one) => one.is)).toEqual(['due', 'came-back']);
+  expect(waitingOf(open, NOW)[1]?.to).toContain('/visits/v/measure?spot=s&method=laboratory');
+  const taken = card({ samples: samples(true), due: [due('routine', '2031-05-01')] as never });
+  expect(waitingOf(taken, NOW).map((one) => one.is)).toEqual(['due']);
 });
 
 test('a forecast that was missed is said before what is merely due', () => {

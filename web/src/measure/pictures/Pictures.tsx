@@ -1,5 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import type { WholeVisit } from '../../api/types';
+import { api, take } from '../../api/client';
+import { keys } from '../../api/keys';
+import type { Shot, WholeVisit } from '../../api/types';
 import { hour } from '../../ground/format';
 import { mayWrite, useMe } from '../../people/session';
 import type { Place } from '../place';
@@ -25,20 +28,20 @@ export function Pictures({ whole, place, method }: Props) {
   );
   if (shown.length === 0 && !mayWrite(me)) return null;
 
-  async function take(file: File) {
+  async function kept(file: File) {
     if (file.size > MOST_BYTES) {
       setFault('A photograph takes 20 MB at most; this one is larger. Make it smaller in the camera.');
       return;
     }
     const label = `photograph, ${whole.field.name}${place ? ` ${place.label}` : ''}`;
-    const kept = await keepPicture(
+    const id = await keepPicture(
       me.id,
       { visitId: whole.visit.id, spotId, method: method?.id ?? null },
       file,
       label,
     );
     setFault(
-      kept ? null : 'This device has no room left for the photograph. Free some room and take it again.',
+      id ? null : 'This device has no room left for the photograph. Free some room and take it again.',
     );
   }
 
@@ -64,18 +67,46 @@ export function Pictures({ whole, place, method }: Props) {
             className="sr-only"
             onChange={(event) => {
               const file = event.target.files?.[0];
-              if (file) void take(file);
+              if (file) void kept(file);
               event.target.value = '';
             }}
           />
         </label>
       )}
+      {mayWrite(me) && method && <Roll method={method.id} onTake={(file) => void kept(file)} />}
       {fault && (
         <p className="text-warn" role="alert">
           {fault}
         </p>
       )}
     </section>
+  );
+}
+
+/** Drawn pictures in place of a camera, where this practice is a made-up one. */
+function Roll({ method, onTake }: { method: string; onTake: (file: File) => void }) {
+  const roll = useQuery({
+    queryKey: keys.cameraRoll,
+    queryFn: ({ signal }) => take(api.GET('/api/camera-roll', { signal })) as Promise<Shot[]>,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const shots = (roll.data ?? []).filter((one) => one.method === method);
+  if (shots.length === 0) return null;
+
+  async function choose(shot: Shot) {
+    const response = await fetch(`/api/camera-roll/${shot.id}`);
+    if (response.ok) onTake(new File([await response.blob()], `${shot.id}.jpg`, { type: 'image/jpeg' }));
+  }
+
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-4 text-sm">
+      <span className="text-faded">or a made-up one</span>
+      {shots.map((shot) => (
+        <button key={shot.id} type="button" className="link min-h-11" onClick={() => void choose(shot)}>
+          {shot.name.toLowerCase()}
+        </button>
+      ))}
+    </p>
   );
 }
 

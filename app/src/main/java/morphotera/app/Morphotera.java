@@ -12,9 +12,11 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** One process, one file of data, one page. */
 @SpringBootApplication
+@EnableScheduling
 @MapperScan(basePackages = "morphotera.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
 public class Morphotera {
     public static void main(String[] args) {

@@ -1,23 +1,15 @@
 package morphotera.app.demo;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.geom.Ellipse2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.UUID;
 import java.util.function.Function;
-import javax.imageio.ImageIO;
+import morphotera.app.devices.DrawnPictures;
 import morphotera.app.measure.KitCharts;
 import morphotera.app.measure.ReadingBody;
 import morphotera.app.measure.Readings;
+import morphotera.app.measure.SampleOrders;
 import morphotera.app.people.Viewer;
 import morphotera.app.pictures.Photographs;
 import morphotera.app.scout.SampleBody;
@@ -31,12 +23,14 @@ class DemoBag {
     private static final long DAY_S = 86_400;
 
     private final Samples samples;
+    private final SampleOrders orders;
     private final Readings readings;
     private final KitCharts charts;
     private final Photographs photographs;
 
-    DemoBag(Samples samples, Readings readings, KitCharts charts, Photographs photographs) {
+    DemoBag(Samples samples, SampleOrders orders, Readings readings, KitCharts charts, Photographs photographs) {
         this.samples = samples;
+        this.orders = orders;
         this.readings = readings;
         this.charts = charts;
         this.photographs = photographs;
@@ -92,6 +86,33 @@ class DemoBag {
                         null));
     }
 
+    /** Soil of a zone, sent the same day: what came back waits to be looked at. */
+    void sent(Viewer observer, UUID id, UUID visitId, List<UUID> spots, Instant taken) {
+        samples.put(
+                observer,
+                id,
+                new SampleBody(
+                        visitId,
+                        "A",
+                        spots,
+                        15,
+                        0.0,
+                        15.0,
+                        taken,
+                        taken.plusSeconds(1800),
+                        null,
+                        List.of(),
+                        null,
+                        null,
+                        0));
+        orders.send(
+                observer,
+                id,
+                new SampleOrders.OrderBody(List.of("ph", "phosphorus", "potassium", "organic-matter", "clay")),
+                taken.plusSeconds(3 * 3600));
+        orders.fetch();
+    }
+
     void card(Viewer owner, UUID id) {
         charts.put(
                 owner,
@@ -110,42 +131,43 @@ class DemoBag {
                         0));
     }
 
-    /** The ground from above, drawn: rows of young plants over soil with some straw on it. */
-    void ground(Viewer observer, UUID id, UUID visitId, UUID spotId, Instant taken) {
-        photographs.put(observer, id, new Photographs.About(visitId, spotId, "ground-cover", taken), drawn(7));
+    /** As a camera saw what was read there: the ground, a block, a pit, a jar. */
+    void photograph(
+            Viewer observer,
+            UUID id,
+            UUID visitId,
+            UUID spotId,
+            Instant taken,
+            String method,
+            Map<String, Object> read) {
+        byte[] picture = switch (method) {
+            case "ground-cover" -> DrawnPictures.ground(7, 330, 150);
+            case "texture-jar" ->
+                DrawnPictures.jar(
+                        mm(read, "baseMm"), mm(read, "sandTopMm"), mm(read, "siltTopMm"), mm(read, "clayTopMm"));
+            case "root-pit" -> DrawnPictures.pit(id.getLeastSignificantBits(), mm(read, "depthCm"), bands(read));
+            default -> DrawnPictures.block(id.getLeastSignificantBits(), bands(read));
+        };
+        photographs.put(observer, id, new Photographs.About(visitId, spotId, method, taken), picture);
     }
 
-    private static byte[] drawn(long seed) {
-        Random chance = new Random(seed);
-        BufferedImage image = new BufferedImage(1200, 900, BufferedImage.TYPE_INT_RGB);
-        Graphics2D pen = image.createGraphics();
-        pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        pen.setColor(new Color(0x6a4e3b));
-        pen.fillRect(0, 0, 1200, 900);
-        for (int i = 0; i < 5000; i++) {
-            int light = 70 + chance.nextInt(50);
-            pen.setColor(new Color(light + 30, light + 8, light - 10, 60));
-            int size = 3 + chance.nextInt(9);
-            pen.fillOval(chance.nextInt(1200), chance.nextInt(900), size, size);
-        }
-        for (int i = 0; i < 150; i++) {
-            pen.setColor(new Color(190 + chance.nextInt(25), 165 + chance.nextInt(20), 105 + chance.nextInt(20)));
-            pen.rotate(chance.nextDouble(), 600, 450);
-            pen.fillRect(chance.nextInt(1400) - 100, chance.nextInt(1100) - 100, 40 + chance.nextInt(80), 6);
-        }
-        pen.setTransform(new java.awt.geom.AffineTransform());
-        for (int i = 0; i < 330; i++) {
-            pen.setColor(new Color(60 + chance.nextInt(30), 125 + chance.nextInt(40), 40 + chance.nextInt(25)));
-            int x = i % 6 * 200 + 50 + chance.nextInt(80);
-            pen.fill(new Ellipse2D.Double(x, chance.nextInt(900), 12 + chance.nextInt(12), 50 + chance.nextInt(40)));
-        }
-        pen.dispose();
-        try {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            ImageIO.write(image, "jpg", out);
-            return out.toByteArray();
-        } catch (IOException fault) {
-            throw new UncheckedIOException(fault);
-        }
+    private static double mm(Map<String, Object> read, String key) {
+        return ((Number) read.get(key)).doubleValue();
+    }
+
+    private static List<DrawnPictures.Band> bands(Map<String, Object> read) {
+        return ((List<?>) read.get("layers"))
+                .stream()
+                        .map(one -> (Map<?, ?>) one)
+                        .map(layer -> new DrawnPictures.Band(
+                                ((Number) layer.get("bottomCm")).doubleValue(),
+                                (String) layer.get("shape"),
+                                switch ((String) layer.get("roots")) {
+                                    case "many" -> 0.9;
+                                    case "some" -> 0.4;
+                                    case "cracks-only" -> 0.15;
+                                    default -> 0;
+                                }))
+                        .toList();
     }
 }

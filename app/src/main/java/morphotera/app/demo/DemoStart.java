@@ -316,14 +316,41 @@ class DemoStart implements ApplicationRunner {
             if (field.name().equals("Beds 1 to 12")) {
                 bag.lateBag(observer, visitId, all, start.plusSeconds(7200), this::id);
             }
-            if (field.name().equals("Walnut Rows")) {
-                bag.ground(observer, id(start), visitId, all.get(0), start.plusSeconds(600));
+            if (visit.sent() != null) {
+                Instant bagged = start.plusSeconds(10_800);
+                List<UUID> ofZone = spots.values().stream()
+                        .filter(spot ->
+                                spot.zoneId().equals(zones.get(visit.sent()).id()))
+                        .map(Spot::id)
+                        .toList();
+                bag.sent(observer, id(bagged), visitId, ofZone, bagged);
+            }
+            for (Readings.Numbered one : taken) {
+                ReadingBody body = one.body();
+                if ((labelOf(spots, body.spotId()) + " " + body.method()).equals(visit.pictured())) {
+                    bag.photograph(
+                            observer,
+                            id(body.takenAt()),
+                            visitId,
+                            body.spotId(),
+                            body.takenAt(),
+                            body.method(),
+                            body.reading());
+                }
             }
             if (visit.running() != null) {
                 visit.running()
                         .forEach(one -> hole.begin(
                                 observer, visitId, spots.get(one.spot()).id(), one, this::id));
             }
+        }
+
+        private static String labelOf(Map<String, Spot> spots, UUID id) {
+            return spots.values().stream()
+                    .filter(spot -> spot.id().equals(id))
+                    .findFirst()
+                    .orElseThrow()
+                    .label();
         }
 
         private Readings.Numbered numbered(

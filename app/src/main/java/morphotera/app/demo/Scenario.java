@@ -40,7 +40,8 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
 
     record Done(int daysAgo, String kind, Double amount, String unit, String note) {}
 
-    /** {@code ground}: by zone name, how it truly is at this visit. */
+    /** {@code ground}: by zone name, how it truly is at this visit; {@code sent}: the zone a bag of which went to the
+     * laboratory; {@code pictured}: the spot and method of a photograph. */
     record VisitOf(
             int daysAgo,
             String state,
@@ -55,7 +56,9 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
             Map<String, Ground> ground,
             Map<String, Map<String, Boolean>> ticks,
             List<RunningHole> running,
-            String corrected) {}
+            String corrected,
+            String sent,
+            String pictured) {}
 
     /** A hole being read: its levels so far as minutes ago and mm of water, which step its clock runs for and which comes next. */
     record RunningHole(String spot, List<List<Double>> levels, String step, String next) {}
@@ -89,6 +92,8 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
      * @param ringMmPerH how fast a ring drinks at last
      * @param halo how milky a crumb's water gets, 0 clear to 2 strong
      * @param colour Munsell value of the field, and of its reference
+     * @param jar percent sand, silt, clay
+     * @param kit what a nutrient kit says of nitrogen, phosphorus, potassium
      */
     record Signs(
             List<Double> cover,
@@ -100,6 +105,8 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
             Double ribbonMm,
             String feel,
             String fizz,
+            List<Double> jar,
+            List<String> kit,
             Plants plants) {}
 
     record Plants(

@@ -14,6 +14,10 @@ final class SimulatedSigns {
     private static final List<String> CLOUDS = List.of("none", "faint", "strong");
     private static final double SLIPS = 0.1;
 
+    private static final double JAR_BASE_MM = 5;
+    private static final double JAR_SOIL_MM = 80;
+    private static final double JAR_WATER_MM = 120;
+
     private final Random noise;
 
     SimulatedSigns(long seed) {
@@ -30,6 +34,15 @@ final class SimulatedSigns {
             case "soil-colour" -> colours(signs.colour());
             case "texture-feel" -> ribbon(signs.ribbonMm(), signs.feel());
             case "carbonate-fizz" -> Simulator.map("reaction", signs.fizz(), "depthCm", 10.0);
+            case "texture-jar" -> jar(signs.jar());
+            case "nutrient-kit" ->
+                Simulator.map(
+                        "n",
+                        signs.kit().get(0),
+                        "p",
+                        signs.kit().get(1),
+                        "k",
+                        signs.kit().get(2));
             case "plant-look" -> plants(signs.plants());
             default -> throw new IllegalArgumentException("the simulator knows no method '" + method + "'");
         };
@@ -139,6 +152,35 @@ final class SimulatedSigns {
     private Map<String, Object> ribbon(double mm, String feel) {
         double read = mm == 0 ? 0 : Math.max(2, Math.round(mm + 2 * noise.nextGaussian()));
         return Simulator.map("ball", true, "ribbonMm", read, "feel", feel, "depthCm", 10.0);
+    }
+
+    /** Marked by the clock, to the millimetre. */
+    private Map<String, Object> jar(List<Double> truth) {
+        double mm = JAR_SOIL_MM / 100;
+        double sand = Math.round(JAR_BASE_MM + truth.get(0) * mm + noise.nextGaussian());
+        double silt = Math.round(sand + truth.get(1) * mm + noise.nextGaussian());
+        double clay = Math.round(silt + truth.get(2) * mm + noise.nextGaussian());
+        return Simulator.map(
+                "depthCm",
+                10.0,
+                "baseMm",
+                JAR_BASE_MM,
+                "sandTopMm",
+                sand,
+                "siltTopMm",
+                silt,
+                "clayTopMm",
+                clay,
+                "waterHeightMm",
+                JAR_WATER_MM,
+                "waterTemperatureC",
+                18.0,
+                "marks",
+                "clock",
+                "clayMarkedAfterHours",
+                48.0,
+                "stillCloudy",
+                false);
     }
 
     private Map<String, Object> plants(Scenario.Plants truth) {

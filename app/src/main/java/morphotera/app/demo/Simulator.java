@@ -11,6 +11,7 @@ final class Simulator {
     private static final double CONE_STEP_CM = 7.5;
     private static final int CONE_DEPTHS = 8;
     private static final int PUSHES = 5;
+    private static final double PIT_CM = 70;
     private static final List<String> SHAPES = List.of("crumb", "granular", "rounded-blocks", "sharp-blocks", "plates");
     private static final List<String> EFFORTS = List.of("falls", "gentle", "firm", "hard");
 
@@ -31,6 +32,7 @@ final class Simulator {
             case "root-depth" -> roots(ground.roots(), spot);
             case "salinity" -> salt(ground.ece(), spot);
             case "laboratory" -> laboratory(ground.organicMatterPercent());
+            case "root-pit" -> pit(ground, spot);
             case "percolation-hole" -> hole(ground.wallKMmPerH());
             default -> signs.reading(method, ground.signs());
         };
@@ -87,6 +89,38 @@ final class Simulator {
             top = bottom;
         }
         return map("layers", judged);
+    }
+
+    /** The block's layers again, and one below them to the pit's floor; pH where it was read. */
+    private Map<String, Object> pit(Scenario.Ground ground, Scenario.SpotOf spot) {
+        List<Object> layers = new ArrayList<>();
+        double top = 0;
+        for (int i = 0; i <= ground.layers().size(); i++) {
+            boolean floor = i == ground.layers().size();
+            Scenario.Layer layer =
+                    ground.layers().get(Math.min(i, ground.layers().size() - 1));
+            double bottom = floor
+                    ? PIT_CM
+                    : Math.max(top + 3, Math.round(layer.bottomCm() + spot.deeperCm() + noise.nextGaussian()));
+            double pH = ground.ph().get(Math.min(i, ground.ph().size() - 1)).get(1);
+            layers.add(map(
+                    "topCm",
+                    top,
+                    "bottomCm",
+                    bottom,
+                    "moisture",
+                    "moist",
+                    "shape",
+                    floor || layer.shape().equals("massive") ? layer.shape() : nearly(SHAPES, layer.shape(), 0.08),
+                    "roots",
+                    layer.roots(),
+                    "mottles",
+                    "none",
+                    "ph",
+                    Math.round((pH + 0.08 * noise.nextGaussian()) * 10) / 10.0));
+            top = bottom;
+        }
+        return map("depthCm", PIT_CM, "fromAbove", false, "people", 2, "layers", layers);
     }
 
     /** The step that is true, or now and then a neighbour. */

@@ -3,6 +3,7 @@ package morphotera.app.land;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import morphotera.app.api.Json;
 import morphotera.ground.Nullable;
@@ -16,6 +17,7 @@ import tools.jackson.core.type.TypeReference;
  * @param asked what the laboratory is asked for, in quantities
  * @param cost in the practice's currency
  * @param justDressed {@code lime}, {@code fertiliser}: spread so shortly before that it is found again
+ * @param order null while it is not sent
  */
 public record Sample(
         UUID id,
@@ -34,10 +36,26 @@ public record Sample(
         @Nullable String laboratory,
         @Nullable Double cost,
         List<String> justDressed,
+        @Nullable Order order,
         int version) {
+
+    /**
+     * That it was sent to the laboratory.
+     *
+     * @param likelyAt when the answer is likely to be there
+     * @param answer what came back, as a reading of the method {@code laboratory} holds it; null: nothing yet
+     * @param taken whether a reading of the laboratory stands of this sample
+     */
+    public record Order(
+            Instant sentAt,
+            Instant likelyAt,
+            @Nullable Instant answeredAt,
+            @Nullable Map<String, Object> answer,
+            boolean taken) {}
 
     private static final TypeReference<List<UUID>> IDS = new TypeReference<>() {};
     private static final TypeReference<List<String>> WORDS = new TypeReference<>() {};
+    private static final TypeReference<Map<String, Object>> FIGURES = new TypeReference<>() {};
     private static final double SECONDS_AN_HOUR = 3600;
 
     public static Sample of(SampleRow row, Json json) {
@@ -58,7 +76,19 @@ public record Sample(
                 row.laboratory(),
                 row.cost(),
                 dressed(row.doneBefore()),
+                order(row, json),
                 row.version());
+    }
+
+    private static @Nullable Order order(SampleRow row, Json json) {
+        return row.sentAt() == null
+                ? null
+                : new Order(
+                        row.sentAt(),
+                        row.likelyAt(),
+                        row.answeredAt(),
+                        row.answerJson() == null ? null : json.read(row.answerJson(), FIGURES),
+                        row.taken());
     }
 
     private static List<String> dressed(@Nullable String doneBefore) {
@@ -71,6 +101,11 @@ public record Sample(
             }
         }
         return List.copyOf(dressed);
+    }
+
+    /** Whether the laboratory's sheet waits for somebody to look at it. */
+    public boolean cameBack() {
+        return order != null && order.answeredAt() != null && !order.taken();
     }
 
     /** What the rules know of it. */

@@ -3,7 +3,7 @@ package morphotera.app.land;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A sample as stored; {@code doneBefore}: what was done in the twelve weeks before, each as kind:days. */
+/** A sample as stored; {@code doneBefore}: what was done in the twelve weeks before, each as kind:days; {@code sentAt} to {@code taken}: its order. */
 public record SampleRow(
         UUID id,
         UUID fieldId,
@@ -21,4 +21,9 @@ public record SampleRow(
         String laboratory,
         Double cost,
         int version,
-        String doneBefore) {}
+        String doneBefore,
+        Instant sentAt,
+        Instant likelyAt,
+        Instant answeredAt,
+        String answerJson,
+        Boolean taken) {}

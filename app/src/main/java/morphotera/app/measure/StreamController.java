@@ -2,8 +2,6 @@ package morphotera.app.measure;
 
 import java.util.List;
 import java.util.UUID;
-import morphotera.app.api.Checked;
-import morphotera.app.api.Findings;
 import morphotera.app.people.Viewer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,82 +12,24 @@ import org.springframework.web.bind.annotation.RestController;
 /** The last minute of a probe before its figure was taken, kept with the reading. */
 @RestController
 class StreamController {
-    private static final int MOST_STREAMS = 20;
-    private static final int MOST_POINTS = 1200;
-    private static final double LONGEST_S = 61;
-
     private final Streams streams;
 
     StreamController(Streams streams) {
         this.streams = streams;
     }
 
-    record Point(Double atS, Double value) {}
-
-    /** @param field of the reading that the figure went into, such as {@code /reading/ec} */
-    record Stream(String field, String probe, String unit, List<Point> points) {}
-
-    record StreamsBody(List<Stream> streams) implements Checked {
-        @Override
-        public void check(Findings findings) {
-            findings.needed("/streams", streams, "What the probe said");
-            if (streams != null && streams.size() > MOST_STREAMS) {
-                findings.refuse("/streams", "too-many", "A reading keeps " + MOST_STREAMS + " streams at most.");
-            }
-            for (int i = 0; streams != null && i < streams.size(); i++) {
-                stream(findings, "/streams/" + i, streams.get(i));
-            }
-        }
-
-        private static void stream(Findings findings, String at, Stream one) {
-            findings.needed(at, one, "A stream");
-            if (one == null) {
-                return;
-            }
-            findings.text(at + "/field", one.field(), "The field it went into", 80);
-            findings.text(at + "/probe", one.probe(), "The probe", 60);
-            findings.text(at + "/unit", one.unit(), "The unit", 20);
-            findings.needed(at + "/points", one.points(), "Its figures");
-            if (one.points() == null) {
-                return;
-            }
-            if (one.points().size() > MOST_POINTS) {
-                findings.refuse(at + "/points", "too-many", "A stream keeps " + MOST_POINTS + " figures at most.");
-            }
-            points(findings, at + "/points", one.points());
-        }
-
-        private static void points(Findings findings, String at, List<Point> points) {
-            double before = Double.NEGATIVE_INFINITY;
-            for (int i = 0; i < points.size(); i++) {
-                Point point = points.get(i);
-                String here = at + "/" + i;
-                if (point == null || point.atS() == null || point.value() == null) {
-                    findings.refuse(here, "missing", "A figure has its instant and its value.");
-                    return;
-                }
-                findings.range(here + "/value", point.value(), "A value", -1e6, 1e6);
-                if (!(point.atS() > before)) {
-                    findings.refuse(here + "/atS", "backward", "The instants of a stream rise.");
-                    return;
-                }
-                before = point.atS();
-            }
-            if (!points.isEmpty() && before - points.get(0).atS() > LONGEST_S) {
-                findings.refuse(at, "too-long", "The last minute is kept, not more.");
-            }
-        }
-    }
+    /** @param id of the reading: what waits on a device counts as sent only where the answer names it */
+    record OfReading(UUID id, List<KeptStreams.Stream> streams) {}
 
     /** Nothing where its figures were typed. */
     @GetMapping("/api/readings/{id}/streams")
-    StreamsBody of(@PathVariable UUID id) {
-        return streams.of(Viewer.current(), id);
+    OfReading of(@PathVariable UUID id) {
+        return new OfReading(id, streams.of(Viewer.current(), id).streams());
     }
 
     /** Kept once: what is sent again changes nothing. */
     @PutMapping("/api/readings/{id}/streams")
-    StreamsBody put(@PathVariable UUID id, @RequestBody StreamsBody body) {
-        return streams.put(Viewer.writing(), id, body);
+    OfReading put(@PathVariable UUID id, @RequestBody KeptStreams body) {
+        return new OfReading(id, streams.put(Viewer.writing(), id, body).streams());
     }
 }

@@ -21,15 +21,15 @@ class Streams {
         this.json = json;
     }
 
-    StreamController.StreamsBody of(Viewer viewer, UUID readingId) {
+    KeptStreams of(Viewer viewer, UUID readingId) {
         readings.find(viewer, readingId).orElseThrow(() -> new NotFound("reading", readingId));
         return streams.of(viewer, readingId)
-                .map(kept -> json.read(kept, StreamController.StreamsBody.class))
-                .orElse(new StreamController.StreamsBody(List.of()));
+                .map(kept -> json.read(kept, KeptStreams.class))
+                .orElse(new KeptStreams(List.of()));
     }
 
     @Transactional
-    public StreamController.StreamsBody put(Viewer viewer, UUID readingId, StreamController.StreamsBody body) {
+    public KeptStreams put(Viewer viewer, UUID readingId, KeptStreams body) {
         readings.find(viewer, readingId).orElseThrow(() -> new NotFound("reading", readingId));
         streams.add(viewer, readingId, json.write(body));
         return of(viewer, readingId);

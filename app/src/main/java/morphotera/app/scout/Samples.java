@@ -48,7 +48,7 @@ public class Samples {
         this.events = events;
     }
 
-    private Optional<Sample> find(Viewer viewer, UUID id) {
+    public Optional<Sample> find(Viewer viewer, UUID id) {
         return mapper.sample(viewer, id).map(row -> Sample.of(row, json));
     }
 
@@ -156,6 +156,11 @@ public class Samples {
                 body.laboratory(),
                 body.cost(),
                 body.version(),
+                null,
+                null,
+                null,
+                null,
+                null,
                 null);
     }
 

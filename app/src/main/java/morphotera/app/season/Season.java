@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import morphotera.app.api.Json;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
+import morphotera.app.land.Sample;
 import morphotera.app.land.Zone;
 import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
@@ -197,7 +198,7 @@ public class Season {
                 field.id(),
                 old.changes(),
                 old.computedAt(),
-                needsOn(ofField, due),
+                needsOn(field, ofField, due),
                 read.orElse(null),
                 now.map(Standing::score).orElse(null),
                 now.isPresent() && now.get().provisional(),
@@ -232,10 +233,11 @@ public class Season {
                         .toList());
     }
 
-    /** Today where a visit runs; else the next planned day or the first day to look again. */
-    private LocalDate needsOn(List<Visit> visits, List<DueAgain.Due> due) {
+    /** Today where a visit runs or a sheet came back; else the next planned day or the first day to look again. */
+    private LocalDate needsOn(Field field, List<Visit> visits, List<DueAgain.Due> due) {
         LocalDate today = LocalDate.now(clock);
-        if (visits.stream().anyMatch(visit -> visit.state().equals("running"))) {
+        boolean cameBack = field.samples().stream().anyMatch(Sample::cameBack);
+        if (cameBack || visits.stream().anyMatch(visit -> visit.state().equals("running"))) {
             return today;
         }
         Optional<LocalDate> planned = visits.stream()

@@ -68,6 +68,8 @@ class SimulatorTest {
                 15.0,
                 "gritty",
                 "foam",
+                null,
+                null,
                 new Scenario.Plants(80.0, 5.0, null, 4.0, 6, "even", "strong", "green"));
         return new SimulatedSigns(3).reading(method, signs);
     }

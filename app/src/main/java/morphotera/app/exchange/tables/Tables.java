@@ -5,7 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import morphotera.app.devices.Laboratory;
 import morphotera.app.land.Corner;
+import morphotera.app.measure.KeptStreams;
 import morphotera.app.people.Role;
 import morphotera.app.scout.DayPlan;
 import morphotera.app.scout.Templates;
@@ -42,7 +44,8 @@ public final class Tables {
             Table.of("people", "person", "Who measured, wrote and decided, by role; no passwords.")
                     .only("(exists (select 1 from visit v where v.observer_id = t.id)"
                             + " or exists (select 1 from reading r where r.entered_by = t.id or r.set_aside_by = t.id)"
-                            + " or exists (select 1 from paper p where p.kept_by = t.id))")
+                            + " or exists (select 1 from paper p where p.kept_by = t.id)"
+                            + " or exists (select 1 from sample_order o where o.sent_by = t.id))")
                     .in("", null, null, null)
                     .id()
                     .text("name", "Name")
@@ -185,6 +188,25 @@ public final class Tables {
                     .mayText("laboratory", "Laboratory")
                     .mayNumber("cost", "Cost, in the practice's currency")
                     .version(),
+            Table.of("orders", "sample_order", "Samples that were sent to a laboratory, and what came back.")
+                    .in(
+                            "join sample s on s.id = t.sample_id join field f on f.id = s.field_id",
+                            "f.holding_id",
+                            "s.field_id",
+                            "s.visit_id")
+                    .key("sample_id")
+                    .refers("sample_id", "samples", "Sample")
+                    .refers("sent_by", "people", "By")
+                    .instant("sent_at", "Sent", true)
+                    .instant("likely_at", "Likely to be answered", true)
+                    .json("bag", "bag_json", "What went along", true, Laboratory.Bag.class)
+                    .instant("answered_at", "Answered", false)
+                    .json(
+                            "answer",
+                            "answer_json",
+                            "What came back",
+                            false,
+                            new TypeReference<Map<String, Object>>() {}.getType()),
             Table.of(
                             "readings",
                             "reading",
@@ -253,6 +275,11 @@ public final class Tables {
                             "What it was computed with",
                             false,
                             new TypeReference<Map<String, Object>>() {}.getType()),
+            Table.of("streams", "reading_stream", "What a probe said in the minute before its figure was taken.")
+                    .in(OF_READING, "f.holding_id", "v.field_id", "r.visit_id")
+                    .key("reading_id")
+                    .refers("reading_id", "readings", "Reading")
+                    .json("streams", "streams_json", "Figures by field", true, KeptStreams.class),
             Table.of("measures", "measure", "The measures of each result.")
                     .withoutPractice()
                     .in(OF_READING, "f.holding_id", "v.field_id", "r.visit_id")

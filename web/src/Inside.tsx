@@ -1,0 +1,15 @@
+import { BrowserRouter } from 'react-router';
+import { App } from './App';
+import type { Me } from './api/types';
+import { Device } from './people/Device';
+
+/** What is there for who is signed in: a part of its own, so that a first visit waits for little. */
+export default function Inside({ me }: { me: Me }) {
+  return (
+    <Device me={me}>
+      <BrowserRouter>
+        <App />
+      </BrowserRouter>
+    </Device>
+  );
+}
