@@ -12,6 +12,7 @@ const NewField = lazy(() => import('./scout/NewField').then(({ NewField: page })
 const Read = lazy(() => import('./read/Read').then(({ Read: page }) => ({ default: page })));
 const Scout = lazy(() => import('./scout/Scout').then(({ Scout: page }) => ({ default: page })));
 const FieldGuide = lazy(() => import('./learn/FieldGuide'));
+const PracticePage = lazy(() => import('./learn/PracticePage'));
 const FieldCards = lazy(() => import('./learn/FieldCards'));
 const KitChartsPage = lazy(() => import('./measure/charts/KitChartsPage'));
 const MethodPage = lazy(() => import('./learn/MethodPage'));
@@ -39,6 +40,7 @@ export function App() {
             <Route path="/fields/:fieldId/visits/:visitId/follow" element={<Follow />} />
             <Route path="/methods" element={<FieldGuide />} />
             <Route path="/kit-charts" element={<KitChartsPage />} />
+            <Route path="/practice" element={<PracticePage />} />
             <Route path="/field-cards" element={<FieldCards />} />
             <Route path="/methods/:methodId" element={<MethodPage />} />
             <Route path="/yardsticks" element={<YardsticksPage />} />

@@ -11,6 +11,7 @@ export const keys = {
   remedies: ['remedies'] as const,
   clocks: ['clocks'] as const,
   devices: ['devices'] as const,
+  specimens: ['specimens'] as const,
   laboratory: ['laboratory'] as const,
   cameraRoll: ['camera-roll'] as const,
   kitCharts: ['kit-charts'] as const,

@@ -1204,6 +1204,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/specimens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/specimens/{method}/{number}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/specimens/{method}/{number}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/spots/place": {
         parameters: {
             query?: never;
@@ -3012,6 +3060,11 @@ export interface components {
             readings: components["schemas"]["morphotera.app.measure.Reading"][];
             rulings: components["schemas"]["morphotera.app.decide.Rulings.OfVisit"][];
             sheets: components["schemas"]["morphotera.app.tables.PracticeSheets.Own"][];
+            skills: {
+                [key: string]: {
+                    [key: string]: components["schemas"]["morphotera.follow.Practised.Skill"];
+                };
+            };
             tables: components["schemas"]["morphotera.app.copy.CopyController.Tables"];
             visits: components["schemas"]["morphotera.app.scout.Visit"][];
             yardstick: {
@@ -3791,6 +3844,35 @@ export interface components {
             texture: string | null;
             /** Format: int32 */
             version: number;
+        };
+        "morphotera.app.learn.SpecimenController.AnswerBody": {
+            reading: {
+                [key: string]: unknown;
+            };
+        };
+        "morphotera.app.learn.Specimens.Answer": {
+            /** Format: double */
+            error: number;
+            method: string;
+            /** Format: int32 */
+            number: number;
+            said: {
+                [key: string]: unknown;
+            };
+            /** Format: double */
+            score: number;
+            /** Format: double */
+            trueScore: number;
+            truth: {
+                [key: string]: unknown;
+            };
+        };
+        "morphotera.app.learn.Specimens.OfMethod": {
+            errors: number[];
+            method: string;
+            /** Format: int32 */
+            next: number;
+            skill: components["schemas"]["morphotera.follow.Practised.Skill"] | null;
         };
         "morphotera.app.measure.Clock": {
             /** Format: date-time */
@@ -5120,6 +5202,16 @@ export interface components {
             outcomes: components["schemas"]["morphotera.follow.Forecast.Outcome"][];
             source: string;
             unit: string;
+        };
+        "morphotera.follow.Practised.Skill": {
+            /** Format: double */
+            bias: number;
+            /** Format: double */
+            lean: number;
+            /** Format: int32 */
+            n: number;
+            /** Format: double */
+            spread: number;
         };
         "morphotera.follow.Trend": {
             /** Format: double */
@@ -7820,6 +7912,76 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    mine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.learn.Specimens.OfMethod"][];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                method: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.learn.SpecimenController.AnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.learn.Specimens.Answer"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                method: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
             };
         };
     };

@@ -4,6 +4,7 @@ import { api, take } from '../api/client';
 import { refusals } from '../api/problem';
 import type { KnownValue } from '../api/types';
 import { show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 import { NumberField } from '../ground/NumberField';
 import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
@@ -65,11 +66,11 @@ export function WaterBudget({ known, place }: { known: { [key: string]: KnownVal
       </div>
       {got && (
         <p className="mt-4 max-w-[46rem] text-lg" role="status">
-          The ground holds <strong className="num">{show(got.nowMm, 0)} mm</strong> where roots reach now,{' '}
-          {show(got.daysNow, 0)} days of use, and{' '}
-          <strong className="num">{show(got.expectedMm, 0)} mm</strong> where they should. Removing what stops
-          them is worth <strong className="num">{show(got.gainMm, 0)} mm</strong>, {show(got.gainDays, 0)}{' '}
-          days.
+          The ground holds <strong className="num">{figure(got.nowMm, 'mm', 0)}</strong> where roots reach
+          now, {show(got.daysNow, 0)} days of use, and{' '}
+          <strong className="num">{figure(got.expectedMm, 'mm', 0)}</strong> where they should. Removing what
+          stops them is worth <strong className="num">{figure(got.gainMm, 'mm', 0)}</strong>,{' '}
+          {show(got.gainDays, 0)} days.
         </p>
       )}
       <p className="mt-2 text-sm text-faded">

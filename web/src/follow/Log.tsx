@@ -8,6 +8,7 @@ import { knowDone } from '../device/known';
 import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
 import { day, show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { parse } from '../ground/units';
@@ -235,7 +236,7 @@ function said(one: Intervention, field: LandField): string {
     one.crop,
     one.amount === null ? null : `${show(one.amount)} ${one.unit ?? ''}`,
     one.product,
-    one.depthCm === null ? null : `to ${show(one.depthCm, 0)} cm`,
+    one.depthCm === null ? null : `to ${figure(one.depthCm, 'cm', 0)}`,
     zone ? `on ${zone.name}` : null,
   ]
     .filter(Boolean)

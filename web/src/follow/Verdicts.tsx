@@ -1,5 +1,6 @@
 import type { ChangeView, LandField, MethodChange } from '../api/types';
 import { show, signed } from '../ground/format';
+import { sayMine } from '../ground/myUnits';
 
 const WORDS: Record<string, string> = {
   better: 'better',
@@ -86,7 +87,11 @@ function rowKey(method: MethodChange): string {
 
 /** What tells it from another row of the same test. */
 function detail(method: MethodChange): string {
-  return [method.depthClass && `${method.depthClass} cm`, method.preparation?.replace('-', ' '), method.plant]
+  return [
+    method.depthClass && sayMine(`${method.depthClass.replace('-', '–')} cm`),
+    method.preparation?.replace('-', ' '),
+    method.plant,
+  ]
     .filter(Boolean)
     .join(', ');
 }

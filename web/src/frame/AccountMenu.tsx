@@ -60,6 +60,9 @@ export default function AccountMenu() {
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/methods')}>
               Field guide
             </DropdownMenu.Item>
+            <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/practice')}>
+              Practice specimens
+            </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/yardsticks')}>
               Yardsticks
             </DropdownMenu.Item>

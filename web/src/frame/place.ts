@@ -21,6 +21,7 @@ const PAGES: Record<string, string> = {
   people: 'People of the practice',
   yardsticks: 'Yardsticks',
   prices: 'Prices',
+  practice: 'Practice specimens',
   tables: 'Tables',
   data: 'Data',
   reports: 'Report to the grower',

@@ -15,7 +15,7 @@ export function Across({ scale, from, to }: { scale: Scale; from: number; to: nu
             className="num"
             fill="var(--faded)"
           >
-            {tick}
+            {scale.says(tick)}
           </text>
         </g>
       ))}
@@ -37,7 +37,7 @@ export function Along({ scale, y, factor = 1 }: { scale: Scale; y: number; facto
           className="num"
           fill="var(--faded)"
         >
-          {tick * factor}
+          {factor === 1 ? scale.says(tick) : tick * factor}
         </text>
       ))}
     </>

@@ -1,5 +1,5 @@
 import { Across, Along } from './Axis';
-import { show } from './format';
+import { figure, myUnit } from './myUnits';
 import { depthScale, scale } from './scale';
 
 export const ROOT_LIMIT_KPA = 2068.427;
@@ -14,18 +14,19 @@ export function ConeProfile({
 }) {
   if (profile.length === 0) return null;
   const y = depthScale(Math.max(...profile.map((at) => at.depthCm)), 190, 24);
-  const x = scale([0, Math.max(3000, ...profile.map((at) => at.value))], [52, 330], 1000);
+  const x = scale([0, Math.max(3000, ...profile.map((at) => at.value))], [52, 330], 1000, 'kPa');
+  const isMetric = myUnit('kPa') === 'kPa';
   return (
     <svg
       viewBox="0 0 360 236"
       className="w-full"
       role="img"
-      aria-label={`Cone resistance by depth: ${profile.map((at) => `${show(at.depthCm)} cm ${show(at.value, 0)} kPa`).join(', ')}`}
+      aria-label={`Cone resistance by depth: ${profile.map((at) => `${figure(at.depthCm, 'cm')} ${figure(at.value, 'kPa', 0)}`).join(', ')}`}
     >
       <Across scale={y} from={52} to={330} />
-      <Along scale={x} y={16} factor={1 / 1000} />
+      <Along scale={x} y={16} factor={isMetric ? 1 / 1000 : 1} />
       <text x="334" y="32" fontSize="12" textAnchor="end" fill="var(--faded)">
-        MPa
+        {isMetric ? 'MPa' : myUnit('kPa')}
       </text>
       <path
         d={`M${x(ROOT_LIMIT_KPA)} 24V${y(y.domain[1])}`}
@@ -46,7 +47,7 @@ export function ConeProfile({
         <g>
           <path d={`M52 ${y(limitCm)}H330`} stroke="var(--act)" strokeWidth="2" />
           <text x="56" y={y(limitCm) - 5} fontSize="13" className="num" fill="var(--act)">
-            {show(limitCm)} cm
+            {figure(limitCm, 'cm')}
           </text>
         </g>
       )}
@@ -58,7 +59,7 @@ export function ConeProfile({
         transform="rotate(-90 12 128)"
         textAnchor="middle"
       >
-        depth, cm
+        depth, {myUnit('cm')}
       </text>
     </svg>
   );

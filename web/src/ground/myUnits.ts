@@ -34,6 +34,12 @@ export function inMine(value: number, unit: string | null): number {
   return unit === null ? value : turned(value, unit, myUnit(unit));
 }
 
+/** So many of this person's unit in the product's. */
+export function fromMine(value: number, unit: string): number {
+  if (unit === 'mm/h') return turned(value, myUnit('mm'), 'mm');
+  return turned(value, myUnit(unit), unit);
+}
+
 /** Decimals that say as much as the kept unit's did. */
 function placesFor(unit: string): number {
   return { in: 1, 'in/h': 2, ac: 2, 'ton/ac': 2, gal: 1, 'mS/cm': 1 }[unit] ?? 0;

@@ -1,7 +1,22 @@
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { Units } from '../api/types';
+import { setMyUnits } from './myUnits';
 import { depthScale, scale, timeScale } from './scale';
 
 describe('a scale', () => {
+  afterEach(() => setMyUnits(null));
+
+  it('has round ticks in the unit of who looks at it, and the same ground under them', () => {
+    const plain = depthScale(52, 600, 100);
+    setMyUnits({ depth: 'in', pressure: 'psi' } as Units);
+    const depth = depthScale(52, 600, 100);
+    expect(depth(60)).toBe(plain(60));
+    expect(depth.ticks.map(depth.says)).toEqual(['0', '5', '10', '15', '20']);
+    expect(depth.ticks[1]).toBeCloseTo(12.7, 9);
+    const push = scale([0, 3000], [0, 300], 1000, 'kPa');
+    expect(push.ticks.map(push.says)).toEqual(['0', '100', '200', '300', '400']);
+  });
+
   it('lays depth downward and ends at a ten below the deepest thing', () => {
     const depth = depthScale(52, 600, 100);
     expect(depth(0)).toBe(100);

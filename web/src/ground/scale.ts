@@ -1,23 +1,47 @@
+import { fromMine, inMine, myUnit } from './myUnits';
+
 /** From values to pixels along a straight line; the only way a drawing of data finds its places. */
 export type Scale = {
   (value: number): number;
   domain: [number, number];
   range: [number, number];
   ticks: number[];
+  /** What stands at a tick, in the unit of who looks at it. */
+  says: (tick: number) => string;
 };
 
-export function scale(domain: [number, number], range: [number, number], step?: number): Scale {
+/** @param unit of its values, where they have one: its ticks are round in the unit of who looks at it */
+export function scale(
+  domain: [number, number],
+  range: [number, number],
+  step?: number,
+  unit: string | null = null,
+): Scale {
   const [from, to] = domain;
   const [start, end] = range;
   const place = (value: number) =>
     to === from ? start : start + ((value - from) / (to - from)) * (end - start);
-  return Object.assign(place, { domain, range, ticks: ticks(from, to, step ?? niceStep(to - from)) });
+  if (unit === null || myUnit(unit) === unit) {
+    return Object.assign(place, {
+      domain,
+      range,
+      ticks: ticks(from, to, step ?? niceStep(to - from)),
+      says: String,
+    });
+  }
+  const [first, last] = [inMine(from, unit), inMine(to, unit)];
+  return Object.assign(place, {
+    domain,
+    range,
+    ticks: ticks(first, last, niceStep(last - first)).map((tick) => fromMine(tick, unit)),
+    says: (tick: number) => String(Number(inMine(tick, unit).toPrecision(6))),
+  });
 }
 
 /** Depth goes downward, from the surface to a ten beyond the deepest thing, 30 cm at the least. */
 export function depthScale(deepestCm: number, heightPx: number, topPx: number): Scale {
   const deepest = Math.max(30, Math.ceil(deepestCm / 10) * 10);
-  return scale([0, deepest], [topPx, topPx + heightPx], 10);
+  return scale([0, deepest], [topPx, topPx + heightPx], 10, 'cm');
 }
 
 function niceStep(span: number): number {

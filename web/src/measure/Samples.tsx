@@ -7,6 +7,7 @@ import type { Method, Sample, WholeVisit } from '../api/types';
 import { knowSample } from '../device/known';
 import { save } from '../device/save';
 import { hour, show } from '../ground/format';
+import { sayMine } from '../ground/myUnits';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
@@ -52,8 +53,8 @@ function OneSample(props: { whole: WholeVisit; sample: Sample; methods: Method[]
   return (
     <div className="mt-3 grid gap-1">
       <p>
-        <strong>{sample.label}</strong> · spots {labels.join(', ')} · {show(sample.topCm, 0)} to{' '}
-        {show(sample.bottomCm, 0)} cm
+        <strong>{sample.label}</strong> · spots {labels.join(', ')} ·{' '}
+        {sayMine(`${show(sample.topCm, 0)} to ${show(sample.bottomCm, 0)} cm`)}
         {sample.subsamples !== null && `, ${sample.subsamples} cores`}
         {sample.asked.length > 0 && ` · asked: ${sample.asked.join(', ')}`}
       </p>

@@ -1,4 +1,5 @@
 import type { Method, Reading } from '../api/types';
+import { sayMine } from '../ground/myUnits';
 import { standing } from './cell';
 import { Result } from './Result';
 import { Streams } from './Streams';
@@ -60,7 +61,7 @@ export function Taken(props: {
 function named(reading: Reading): string {
   const depth = reading.reading.depthCm;
   const parts = [
-    typeof depth === 'number' && reading.depthClass ? `At ${depth} cm.` : '',
+    typeof depth === 'number' && reading.depthClass ? sayMine(`At ${depth} cm.`) : '',
     reading.repeat > 1 ? `Repeat ${reading.repeat}.` : '',
   ];
   return parts.filter(Boolean).join(' ');

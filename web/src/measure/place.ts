@@ -1,4 +1,5 @@
 import type { LandField, Sample, WholeVisit } from '../api/types';
+import { sayMine } from '../ground/myUnits';
 
 /** Where a reading is taken: a spot, or a sample mixed from several. */
 export type Place = { id: string; label: string; note: string | null; sample: Sample | null };
@@ -16,7 +17,9 @@ export function placesOf(whole: WholeVisit): Place[] {
 }
 
 function depthWords(sample: Sample): string {
-  return `mixed from ${sample.spots.length === 1 ? 'one spot' : `${sample.spots.length} spots`}, ${sample.topCm} to ${sample.bottomCm} cm`;
+  return sayMine(
+    `mixed from ${sample.spots.length === 1 ? 'one spot' : `${sample.spots.length} spots`}, ${sample.topCm} to ${sample.bottomCm} cm`,
+  );
 }
 
 /** What a spot or a sample is called; a question mark where neither is known. */

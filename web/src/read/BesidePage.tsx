@@ -7,6 +7,7 @@ import type { BesideRow, BesideView, Method, WholeVisit, Zone } from '../api/typ
 import { useMethods } from '../api/useMethods';
 import { Across } from '../ground/Axis';
 import { show } from '../ground/format';
+import { figure, myUnit } from '../ground/myUnits';
 import { Scrollable } from '../ground/Scrollable';
 import { Show } from '../ground/State';
 import { depthScale, scale } from '../ground/scale';
@@ -245,7 +246,7 @@ function Depths({ view, methods }: { view: BesideView; methods: Method[] }) {
   const width = 34 + view.columns.length * (COLUMN + 12);
   return (
     <figure>
-      <figcaption className="mb-1 font-semibold">On one ruler, cm</figcaption>
+      <figcaption className="mb-1 font-semibold">On one ruler, {myUnit('cm')}</figcaption>
       <svg
         viewBox={`0 0 ${width} 430`}
         className="w-full max-w-[24rem]"
@@ -253,7 +254,7 @@ function Depths({ view, methods }: { view: BesideView; methods: Method[] }) {
         aria-label={view.depths
           .map(
             (one) =>
-              `${label(one.key)}: ${view.columns.map((column, i) => `${column.name} ${show(one.means[i], 0)} cm`).join(', ')}`,
+              `${label(one.key)}: ${view.columns.map((column, i) => `${column.name} ${figure(one.means[i] ?? null, 'cm', 0)}`).join(', ')}`,
           )
           .join('; ')}
       >

@@ -2,6 +2,7 @@ import { nameOf } from '../api/methodNames';
 import type { Band, FieldScores, Method, MethodScore } from '../api/types';
 import { bandOf, ClodMarks } from '../ground/Clod';
 import { show } from '../ground/format';
+import { sayMine } from '../ground/myUnits';
 import { Scrollable } from '../ground/Scrollable';
 import { scale } from '../ground/scale';
 import { spread } from './spread';
@@ -214,7 +215,7 @@ function rowKey(row: MethodScore): string {
 
 /** What a row is beside its method: its depth, or why it makes no group's score. */
 function subOf(row: MethodScore): string | null {
-  const cm = row.depthClass && `${row.depthClass.replace('-', '–').replace('60+', 'below 60')} cm`;
+  const cm = row.depthClass && sayMine(`${row.depthClass.replace('-', '–').replace('60+', 'below 60')} cm`);
   const depth = row.mixed ? [cm, 'a mixed sample'].filter(Boolean).join(', ') : cm;
   if (row.hollow) return [depth, 'not the day for it: no evidence'].filter(Boolean).join(', ');
   if (row.spots.every((spot) => spot.beside)) return 'a better way speaks for these spots';

@@ -2,6 +2,7 @@ import type { SectionColumn, SectionView } from '../api/types';
 import { bandOf, ClodMarks } from '../ground/Clod';
 import { ROOT_LIMIT_KPA } from '../ground/ConeProfile';
 import { show } from '../ground/format';
+import { figure, myUnit, sayMine } from '../ground/myUnits';
 import { Scrollable } from '../ground/Scrollable';
 import { depthScale, scale } from '../ground/scale';
 import {
@@ -33,7 +34,7 @@ type Props = {
 /** Spots side by side on one ruler: ground drawn, not charted; the visit before as a ghost. */
 export function SectionDrawing({ view, between = null, onOpen }: Props) {
   const depth = between
-    ? scale(between, [TOP, TOP + HEIGHT], stepOf(between))
+    ? scale(between, [TOP, TOP + HEIGHT], stepOf(between), 'cm')
     : depthScale(view.deepestCm, HEIGHT, TOP);
   const wide = view.columns.length > 7 ? 92 : WIDTH;
   const full = LEFT + view.columns.length * (wide + GAP);
@@ -49,14 +50,14 @@ export function SectionDrawing({ view, between = null, onOpen }: Props) {
           className="w-full"
           style={{ minWidth: `${Math.min(full, view.columns.length * 92)}px`, maxWidth: `${full}px` }}
           role="group"
-          aria-label={`Section of ${view.columns.length} spots from ${depth.domain[0]} to ${depth.domain[1]} cm. ${view.said.map((said) => said.text).join(' ')}`}
+          aria-label={`Section of ${view.columns.length} spots ${sayMine(`from ${depth.domain[0]} to ${depth.domain[1]} cm`)}. ${view.said.map((said) => said.text).join(' ')}`}
           data-testid="section"
         >
           <text x="4" y="22" fontSize="13" fill="var(--faded)">
             depth,
           </text>
           <text x="4" y="38" fontSize="13" fill="var(--faded)">
-            cm
+            {myUnit('cm')}
           </text>
           {depth.ticks.map((tick) => (
             <g key={tick}>
@@ -225,7 +226,7 @@ function Legend(shown: { ghost: boolean; salt: boolean; hollow: boolean; water: 
   const { ghost, salt, hollow, water } = shown;
   return (
     <ul className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-faded" aria-label="Marks">
-      <Mark words="cone, 0 to 4 MPa">
+      <Mark words={myUnit('kPa') === 'kPa' ? 'cone, 0 to 4 MPa' : `cone, 0 to ${figure(MOST_KPA, 'kPa', 0)}`}>
         <path d="M0 6h30" stroke="var(--ink)" strokeWidth="2.4" />
       </Mark>
       {ghost && (
@@ -239,7 +240,7 @@ function Legend(shown: { ghost: boolean; salt: boolean; hollow: boolean; water: 
         </Mark>
       )}
       {salt && (
-        <Mark words="salt as paste, dS/m">
+        <Mark words={`salt as paste, ${myUnit('dS/m')}`}>
           <rect x="1" y="0.5" width="28" height="11" rx="5.5" fill="var(--lift)" stroke="var(--water)" />
         </Mark>
       )}
@@ -249,7 +250,11 @@ function Legend(shown: { ghost: boolean; salt: boolean; hollow: boolean; water: 
           <circle cx="24" cy="6" r="2.6" fill="var(--iron)" />
         </Mark>
       )}
-      <Mark words="root limit, 2.07 MPa">
+      <Mark
+        words={
+          myUnit('kPa') === 'kPa' ? 'root limit, 2.07 MPa' : `root limit, ${figure(ROOT_LIMIT_KPA, 'kPa', 0)}`
+        }
+      >
         <path d="M0 6h30" stroke="var(--warn)" strokeWidth="1.4" strokeDasharray="5 4" />
       </Mark>
       <Mark words="limit met">

@@ -1,6 +1,6 @@
 import type { SectionColumn, SectionView } from '../api/types';
 import { show } from '../ground/format';
-import { figure } from '../ground/myUnits';
+import { figure, sayMine } from '../ground/myUnits';
 import { Scrollable } from '../ground/Scrollable';
 
 type Ground = SectionColumn['ground'];
@@ -14,7 +14,7 @@ const ROWS: [string, (ground: Ground) => string[]][] = [
     ({ layers }) =>
       layers.map((one) =>
         [
-          `${show(one.topCm, 0)}–${show(one.bottomCm, 0)} cm ${words(one.shape)}`,
+          `${sayMine(`${show(one.topCm, 0)}–${show(one.bottomCm, 0)} cm`)} ${words(one.shape)}`,
           one.effort && words(one.effort),
           `roots ${words(one.roots)}`,
           one.mottles && one.mottles !== 'none' ? `${words(one.mottles)} mottles` : null,
@@ -24,7 +24,7 @@ const ROWS: [string, (ground: Ground) => string[]][] = [
           .join(', '),
       ),
   ],
-  ['cone', ({ cone }) => cone.map((at) => `${show(at.depthCm)} cm ${figure(at.value, 'kPa', 0)}`)],
+  ['cone', ({ cone }) => cone.map((at) => `${figure(at.depthCm, 'cm')} ${figure(at.value, 'kPa', 0)}`)],
   [
     'root limit met at',
     ({ limitCm, cone }) => (limitCm !== null ? [figure(limitCm, 'cm')] : cone.length > 0 ? ['not met'] : []),
@@ -33,10 +33,10 @@ const ROWS: [string, (ground: Ground) => string[]][] = [
   ['four fifths of the roots', ({ root80Cm }) => (root80Cm === null ? [] : [figure(root80Cm, 'cm', 0)])],
   ['deepest root', ({ rootMaxCm }) => (rootMaxCm === null ? [] : [figure(rootMaxCm, 'cm', 0)])],
   ['water stood at', ({ waterAtCm }) => (waterAtCm === null ? [] : [figure(waterAtCm, 'cm', 0)])],
-  ['pH in water', ({ ph }) => ph.map((at) => `${show(at.depthCm, 0)} cm ${show(at.value)}`)],
+  ['pH in water', ({ ph }) => ph.map((at) => `${figure(at.depthCm, 'cm', 0)} ${show(at.value)}`)],
   [
     'salt, as paste',
-    ({ salinity }) => salinity.map((at) => `${show(at.depthCm, 0)} cm ${figure(at.value, 'dS/m')}`),
+    ({ salinity }) => salinity.map((at) => `${figure(at.depthCm, 'cm', 0)} ${figure(at.value, 'dS/m')}`),
   ],
 ];
 

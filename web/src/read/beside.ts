@@ -1,5 +1,6 @@
 import type { BesideRow, BesideView } from '../api/types';
 import { inSentence, show } from '../ground/format';
+import { sayMine } from '../ground/myUnits';
 
 /** Zones are told apart by shape, never by colour alone. */
 export const SHAPES = ['ring', 'square', 'triangle', 'cross'] as const;
@@ -40,7 +41,7 @@ export function firstWords(view: BesideView, name: (method: string) => string): 
 export function depthOf(row: BesideRow): string {
   return row.depthClass === null || row.depthClass === '0-10'
     ? ''
-    : `, ${row.depthClass.replace('-', '–')} cm`;
+    : `, ${sayMine(`${row.depthClass.replace('-', '–')} cm`)}`;
 }
 
 /** The figure that stands behind a row, for one zone: the first that comes once; a dash where there is none. */

@@ -3,6 +3,7 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Kit, LandField, Method, Planning } from '../api/types';
 import { inSentence, show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 import { Show } from '../ground/State';
 import { useKept } from '../ground/useKept';
 import { Labels } from './Labels';
@@ -102,7 +103,7 @@ function Packed({ kit, methods, name, field, plan, chosen, day }: PackedProps) {
         <p>
           <span className="num block text-[2.9rem] leading-none font-bold">{show(kit.carryKg, 0)} kg</span>
           <span className="text-faded">
-            {water > 0 ? `of it ${show(water, 1)} l of water` : 'to carry from the gate'}
+            {water > 0 ? `of it ${figure(water, 'l')} of water` : 'to carry from the gate'}
           </span>
         </p>
         <p className="text-faded">

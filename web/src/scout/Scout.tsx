@@ -5,6 +5,7 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { LandField, Planning, Visit } from '../api/types';
 import { show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 import { Show } from '../ground/State';
 import { mayWrite, useMe } from '../people/session';
 import { EditField } from './EditField';
@@ -41,7 +42,7 @@ export function Scout() {
           <section aria-labelledby="spots" className={visitId ? 'max-desk:order-last' : ''}>
             <h1 id="spots">{land.name}</h1>
             <p className="mt-1 text-faded">
-              {land.use}, {show(land.areaHa, land.areaHa < 1 ? 2 : 1)} ha,{' '}
+              {land.use}, {figure(land.areaHa, 'ha', land.areaHa < 1 ? 2 : 1)},{' '}
               {land.texture?.replaceAll('-', ' ') ?? 'texture not known'}
               {land.clayPercent !== null && `, ${show(land.clayPercent, 0)} % clay`}
             </p>

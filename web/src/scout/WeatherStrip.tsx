@@ -4,6 +4,7 @@ import { keys } from '../api/keys';
 import type { JudgedDay, LandField, Method, Planning, WeatherRecord } from '../api/types';
 import { BringFile } from '../exchange/BringFile';
 import { day as dayText, inSentence, show } from '../ground/format';
+import { figure } from '../ground/myUnits';
 import { Scrollable } from '../ground/Scrollable';
 import { Show } from '../ground/State';
 
@@ -276,8 +277,8 @@ function Said({ of, methods, onTake }: { of: JudgedDay; methods: Method[]; onTak
     of.daysSinceRain === null
       ? null
       : `${of.daysSinceRain} ${of.daysSinceRain === 1 ? 'day' : 'days'} after a wetting rain`,
-    of.rain10dMm === null ? null : `${show(of.rain10dMm, 0)} mm in ten days`,
-    of.soilC === null ? null : `soil about ${show(of.soilC, 0)} °C`,
+    of.rain10dMm === null ? null : `${figure(of.rain10dMm, 'mm', 0)} in ten days`,
+    of.soilC === null ? null : `soil about ${figure(of.soilC, '°C', 0)}`,
   ].filter(Boolean);
   return (
     <div className="grid gap-1">

@@ -3,6 +3,7 @@ import { nameOf } from '../../api/methodNames';
 import type { FieldTrial, TrialJudged } from '../../api/types';
 import { useMethods } from '../../api/useMethods';
 import { day, show, signed, today } from '../../ground/format';
+import { sayMine } from '../../ground/myUnits';
 import { scale } from '../../ground/scale';
 import * as time from '../../ground/time';
 import { nextOf, saidOf } from './trial';
@@ -79,7 +80,8 @@ function Judged({ visit, treatments }: { visit: TrialJudged; treatments: string[
   const x = scale([-most, most], [20, WIDTH - 20], most / 2);
   const height = TOP + visit.methods.length * ROW + 26;
   const nameFor = (one: TrialJudged['methods'][number]) =>
-    nameOf(methods.data ?? [], one.method) + (one.depthClass ? `, ${one.depthClass} cm` : '');
+    nameOf(methods.data ?? [], one.method) +
+    (one.depthClass ? `, ${sayMine(`${one.depthClass.replace('-', '–')} cm`)}` : '');
   return (
     <div className="grid gap-x-8 gap-y-2 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
       <svg

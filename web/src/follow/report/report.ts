@@ -14,6 +14,7 @@ import type {
 } from '../../api/types';
 import { bandOf } from '../../ground/Clod';
 import { day, inSentence, month, show } from '../../ground/format';
+import { figure, sayMine } from '../../ground/myUnits';
 
 export type Thing = { title: string; text: string };
 
@@ -97,7 +98,7 @@ export function draft(known: Known): Report {
     field: field.name,
     holding: field.holdingName,
     about: [
-      `${show(field.areaHa, 1)} ha of ${field.use}`,
+      `${figure(field.areaHa, 'ha')} of ${field.use}`,
       field.texture?.replaceAll('-', ' '),
       known.zoneName,
     ]
@@ -261,7 +262,7 @@ function how(whole: WholeVisit, methods: Method[]): string[] {
     `${day(visit.day)}, by ${visit.observerName}. ${[
       visit.moisture && `The soil was ${visit.moisture}`,
       visit.daysSinceRain !== null && `${show(visit.daysSinceRain, 0)} days after rain`,
-      visit.soilTemperatureC !== null && `${show(visit.soilTemperatureC, 0)} °C at 5 cm`,
+      visit.soilTemperatureC !== null && sayMine(`${show(visit.soilTemperatureC, 0)} °C at 5 cm`),
     ]
       .filter(Boolean)
       .join(', ')}.`,

@@ -1,5 +1,6 @@
 import { Across, Along } from '../../ground/Axis';
 import { show } from '../../ground/format';
+import { figure, myUnit } from '../../ground/myUnits';
 import { scale } from '../../ground/scale';
 import type { Values } from '../draft';
 import { looks } from '../parts/levels';
@@ -35,7 +36,9 @@ function pour(nth: number): StepScene {
           <path d="M120 60C150 50 176 30 190 22L262 26" {...PEN} strokeDasharray="5 5" />
           <Pinch x={262} y={26} turn={20} />
           <Arrow from={[196, 46]} to={[236, 36]} />
-          <Says x={258} y={92}>{`${Math.round(deep * 10)} mm`}</Says>
+          <Says x={258} y={92}>
+            {figure(deep * 10, 'mm', 0)}
+          </Says>
           <Wait x={44} y={50} gone={0.35} />
         </>
       );
@@ -67,13 +70,13 @@ function ResultDrawing({ evaluation, values }: ResultProps) {
   }
   const rates = eachOf(evaluation, 'pourRate');
   if (rates.length === 0) return null;
-  const x = scale([0, Math.max(...rates, 1) * 1.15], [92, 350]);
+  const x = scale([0, Math.max(...rates, 1) * 1.15], [92, 350], undefined, 'mm/h');
   return (
     <svg
       viewBox={`0 0 360 ${rates.length * 34 + 30}`}
       className="w-full"
       role="img"
-      aria-label={rates.map((rate, i) => `pour ${i + 1}: ${show(rate, 0)} mm/h`).join(', ')}
+      aria-label={rates.map((rate, i) => `pour ${i + 1}: ${figure(rate, 'mm/h', 0)}`).join(', ')}
     >
       {rates.map((rate, i) => (
         <g key={i}>
@@ -90,7 +93,7 @@ function ResultDrawing({ evaluation, values }: ResultProps) {
       ))}
       <Along scale={x} y={rates.length * 34 + 22} />
       <Says x={350} y={rates.length * 34 + 8} end>
-        mm/h
+        {myUnit('mm/h')}
       </Says>
     </svg>
   );
@@ -100,14 +103,19 @@ function Fitted({ seen, s, a }: { seen: { minutes: number; mm: number }[]; s: nu
   const last = Math.max(...seen.map((one) => one.minutes), 1);
   const soaked = (minutes: number) => s * Math.sqrt(minutes / 60) + (a * minutes) / 60;
   const x = scale([0, last], [48, 346]);
-  const y = scale([0, Math.max(...seen.map((one) => one.mm), soaked(last), 1) * 1.1], [130, 12]);
+  const y = scale(
+    [0, Math.max(...seen.map((one) => one.mm), soaked(last), 1) * 1.1],
+    [130, 12],
+    undefined,
+    'mm',
+  );
   const along = Array.from({ length: 41 }, (_, i) => (i * last) / 40);
   return (
     <svg
       viewBox="0 0 360 168"
       className="w-full"
       role="img"
-      aria-label={`Soaked in by time with the fitted curve, ${show(soaked(last), 0)} mm in ${show(last, 0)} min`}
+      aria-label={`Soaked in by time with the fitted curve, ${figure(soaked(last), 'mm', 0)} in ${show(last, 0)} min`}
     >
       <Across scale={y} from={48} to={346} />
       <Along scale={x} y={148} />
@@ -120,7 +128,7 @@ function Fitted({ seen, s, a }: { seen: { minutes: number; mm: number }[]; s: nu
         <circle key={i} cx={x(one.minutes)} cy={y(one.mm)} r="4.5" fill="var(--ink)" />
       ))}
       <Says x={346} y={164} end>
-        minutes, mm soaked in
+        {`minutes, ${myUnit('mm')} soaked in`}
       </Says>
     </svg>
   );

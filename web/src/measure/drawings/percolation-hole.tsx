@@ -1,6 +1,6 @@
 import type { Evaluation } from '../../api/types';
 import { Across } from '../../ground/Axis';
-import { show } from '../../ground/format';
+import { figure } from '../../ground/myUnits';
 import { scale } from '../../ground/scale';
 import { isEmpty, type Values } from '../draft';
 import type { MethodDrawing, StepScene } from './index';
@@ -32,7 +32,7 @@ const READ: StepScene = {
   says: (values) => {
     const { holeMm } = sized(values);
     const mm = lastMm(values, holeMm);
-    return `A hole with ${show(Number.isFinite(mm) ? mm : holeMm * 0.8, 0)} mm of water, a ruler in it and a straight edge across`;
+    return `A hole with ${figure(Number.isFinite(mm) ? mm : holeMm * 0.8, 'mm', 0)} of water, a ruler in it and a straight edge across`;
   },
   draw: (values) => {
     const { holeMm, x, w } = sized(values);
@@ -53,7 +53,7 @@ const READ: StepScene = {
         />
         {Number.isFinite(mm) && (
           <text x={x + w + 12} y={surface + 5} fontSize="17" className="num" fill="var(--ink)">
-            {show(mm, 0)} mm
+            {figure(mm, 'mm', 0)}
           </text>
         )}
         <Says x={348} y={TOP - 26} end>
@@ -71,14 +71,14 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
     .map((measure) => measure.value ?? 0);
   const wall = evaluation.measures.find((measure) => measure.key === 'wallK')?.value ?? 0;
   if (rates.length === 0) return null;
-  const y = scale([0, Math.max(...rates, 1) * 1.1], [120, 12]);
+  const y = scale([0, Math.max(...rates, 1) * 1.1], [120, 12], undefined, 'mm/h');
   const width = 300 / rates.length;
   return (
     <svg
       viewBox="0 0 360 150"
       className="w-full"
       role="img"
-      aria-label={`Soil's rate by interval, mm per hour: ${rates.map((rate) => show(rate)).join(', ')}`}
+      aria-label={`Soil's rate by interval, by hour: ${rates.map((rate) => figure(rate, 'mm/h')).join(', ')}`}
     >
       <Across scale={y} from={46} to={350} />
       {rates.map((rate, i) => (
@@ -94,7 +94,7 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
       ))}
       <path d={`M44 ${y(wall)}H350`} stroke="var(--ink)" strokeWidth="1.6" strokeDasharray="5 4" />
       <text x="350" y={y(wall) - 6} fontSize="13" textAnchor="end" className="num" fill="var(--ink)">
-        {show(wall)} mm/h
+        {figure(wall, 'mm/h')}
       </text>
       <text x="197" y="142" fontSize="12.5" textAnchor="middle" fill="var(--faded)">
         interval by interval

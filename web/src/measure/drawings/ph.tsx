@@ -1,6 +1,7 @@
 import type { Evaluation } from '../../api/types';
 import { Across, Along } from '../../ground/Axis';
 import { show } from '../../ground/format';
+import { figure, myUnit } from '../../ground/myUnits';
 import { depthScale, scale } from '../../ground/scale';
 import type { Values } from '../draft';
 import type { MethodDrawing } from './index';
@@ -22,7 +23,9 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
       viewBox="0 0 360 176"
       className="w-full"
       role="img"
-      aria-label={points.map((point) => `pH ${show(point.value)} at ${show(point.depthCm)} cm`).join(', ')}
+      aria-label={points
+        .map((point) => `pH ${show(point.value)} at ${figure(point.depthCm ?? null, 'cm')}`)
+        .join(', ')}
     >
       <Across scale={y} from={52} to={330} />
       <Along scale={x} y={18} />
@@ -48,7 +51,7 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
         </g>
       ))}
       <text x="12" y="96" fontSize="12" fill="var(--faded)" transform="rotate(-90 12 96)" textAnchor="middle">
-        depth, cm
+        depth, {myUnit('cm')}
       </text>
     </svg>
   );

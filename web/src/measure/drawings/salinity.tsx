@@ -1,4 +1,5 @@
 import { Across, Along } from '../../ground/Axis';
+import { figure, myUnit } from '../../ground/myUnits';
 import { depthScale, scale } from '../../ground/scale';
 import type { Values } from '../draft';
 import type { MethodDrawing, ResultProps } from './index';
@@ -32,7 +33,7 @@ function ResultDrawing({ evaluation, values, others }: ResultProps) {
   const own = <OnScale value={ece} steps={STEPS} unit="dS/m" says={`${ece.toFixed(1)} dS/m as paste`} />;
   if (down.length < 2) return own;
   const y = depthScale(Math.max(...down.map((one) => one.depthCm)), 120, 24);
-  const x = scale([0, Math.max(4, ...down.map((one) => one.ece))], [48, 340]);
+  const x = scale([0, Math.max(4, ...down.map((one) => one.ece))], [48, 340], undefined, 'dS/m');
   return (
     <>
       {own}
@@ -40,7 +41,9 @@ function ResultDrawing({ evaluation, values, others }: ResultProps) {
         viewBox="0 0 360 166"
         className="w-full"
         role="img"
-        aria-label={down.map((one) => `${one.ece.toFixed(1)} dS/m at ${one.depthCm} cm`).join(', ')}
+        aria-label={down
+          .map((one) => `${figure(one.ece, 'dS/m')} at ${figure(one.depthCm, 'cm')}`)
+          .join(', ')}
       >
         <Across scale={y} from={48} to={340} />
         <Along scale={x} y={14} />
@@ -49,7 +52,7 @@ function ResultDrawing({ evaluation, values, others }: ResultProps) {
           <circle key={i} cx={x(one.ece)} cy={y(one.depthCm)} r="5" fill="var(--ink)" />
         ))}
         <Says x={340} y={162} end>
-          dS/m as paste, cm down
+          {`${myUnit('dS/m')} as paste, ${myUnit('cm')} down`}
         </Says>
       </svg>
     </>

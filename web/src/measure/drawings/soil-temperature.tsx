@@ -1,5 +1,6 @@
 import type { Evaluation } from '../../api/types';
 import { show } from '../../ground/format';
+import { figure } from '../../ground/myUnits';
 import type { MethodDrawing, StepScene } from './index';
 import { Grass, Ground, Plant, Says, Span } from './kit/ground';
 import { PEN } from './kit/line';
@@ -48,7 +49,7 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
       viewBox="0 0 360 80"
       className="w-full"
       role="img"
-      aria-label={points.map((point) => `${show(point.value)} °C`).join(', ')}
+      aria-label={points.map((point) => figure(point.value, '°C')).join(', ')}
     >
       <rect x={x(5)} y="38" width={x(35) - x(5)} height="8" fill="var(--holding)" opacity="0.5" />
       <path d="M20 42H340" {...PEN} strokeWidth="1.4" />

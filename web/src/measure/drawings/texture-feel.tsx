@@ -1,3 +1,4 @@
+import { figure } from '../../ground/myUnits';
 import { Triangle } from '../../ground/Triangle';
 import type { Values } from '../draft';
 import type { MethodDrawing, ResultProps } from './index';
@@ -47,7 +48,7 @@ function Ribbon({ values }: { values: Values }) {
       <Pinch x={120} y={64} turn={-10} />
       <path d={`M108 70L126 66V${70 + long}q-8 6 -16 0Z`} {...SOIL} />
       <Arrow from={[84, 60]} to={[104, 64]} />
-      <Span x={146} y={70} length={long} down says={`${mm} mm`} />
+      <Span x={146} y={70} length={long} down says={figure(mm, 'mm', 0)} />
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { Choice } from '../../ground/Choice';
+import { sayMine } from '../../ground/myUnits';
 import { NumberField } from '../../ground/NumberField';
 import { Scrollable } from '../../ground/Scrollable';
 import type { Values } from '../draft';
@@ -75,7 +76,7 @@ function Probes({ method, field, path, value, onChange, errorAt, draft }: EntryP
                     {rod && felt ? (
                       <select
                         className="min-h-14 w-full"
-                        aria-label={`Push ${i + 1} at ${depth} cm`}
+                        aria-label={sayMine(`Push ${i + 1} at ${depth} cm`)}
                         value={String(at(probe, depth)?.felt ?? '')}
                         onChange={(event) => setPoint(i, depth, event.target.value)}
                       >
@@ -89,7 +90,7 @@ function Probes({ method, field, path, value, onChange, errorAt, draft }: EntryP
                     ) : (
                       <NumberField
                         hideLabel
-                        label={`Push ${i + 1} at ${depth} cm`}
+                        label={sayMine(`Push ${i + 1} at ${depth} cm`)}
                         unit="kPa"
                         value={String(at(probe, depth)?.kPa ?? '')}
                         onChange={(typed) => setPoint(i, depth, typed)}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Across } from '../../ground/Axis';
 import { dragged } from '../../ground/dragged';
 import { show } from '../../ground/format';
+import { sayMine } from '../../ground/myUnits';
 import { NumberField } from '../../ground/NumberField';
 import { depthScale } from '../../ground/scale';
 import { SHAPE_TILES } from '../../ground/soilShapes';
@@ -105,7 +106,9 @@ export function Layers(props: EntryProps) {
                 onClick={() => setChosen(i)}
               >
                 <span className="num font-semibold">
-                  {all[i]?.set ? `${show(all[i]?.topCm)} to ${show(all[i]?.bottomCm)} cm` : `layer ${i + 1}`}
+                  {all[i]?.set
+                    ? sayMine(`${show(all[i]?.topCm)} to ${show(all[i]?.bottomCm)} cm`)
+                    : `layer ${i + 1}`}
                 </span>
                 <span className="text-base text-faded">{judged(scales, one)}</span>
               </button>

@@ -1,4 +1,5 @@
 import { Across, Along } from '../../ground/Axis';
+import { myUnit } from '../../ground/myUnits';
 import { scale } from '../../ground/scale';
 import type { Values } from '../draft';
 import { looks } from './levels';
@@ -8,7 +9,7 @@ export function LevelsCurve({ rows, holeMm, rising }: { rows: Values[]; holeMm: 
   const seen = looks(rows, holeMm);
   if (seen.length < 2) return null;
   const x = scale([0, Math.max(...seen.map((one) => one.minutes), 10)], [48, 346]);
-  const y = scale([0, Math.max(...seen.map((one) => one.mm), 10) * 1.1], [150, 14]);
+  const y = scale([0, Math.max(...seen.map((one) => one.mm), 10) * 1.1], [150, 14], undefined, 'mm');
   return (
     <svg
       viewBox="0 0 360 190"
@@ -43,7 +44,7 @@ export function LevelsCurve({ rows, holeMm, rising }: { rows: Values[]; holeMm: 
         minutes
       </text>
       <text x="48" y="10" fontSize="12.5" fill="var(--faded)">
-        {rising ? 'mm soaked in' : 'mm of water'}
+        {myUnit('mm')} {rising ? 'soaked in' : 'of water'}
       </text>
     </svg>
   );

@@ -27,7 +27,7 @@ export function Marks(props: TogetherProps) {
   const inOrder = method.fields.filter((field) => field.part === 'marks');
   const heights = inOrder.map((field) => ({ field, mm: mm(values[field.key]) }));
   const tallest = Math.max(USUAL_MM, ...heights.map((one) => one.mm ?? 0));
-  const y = scale([0, tallest * 1.1], [TALL + 16, 16]);
+  const y = scale([0, tallest * 1.1], [TALL + 16, 16], undefined, 'mm');
   const water = mm(values.waterHeightMm);
   const base = mm(values.baseMm) ?? 0;
   return (

@@ -1,6 +1,6 @@
 import type { MethodField } from '../../api/types';
 import { Across, Along } from '../../ground/Axis';
-import { figure } from '../../ground/myUnits';
+import { figure, myUnit } from '../../ground/myUnits';
 import { depthScale, scale } from '../../ground/scale';
 import { parse } from '../../ground/units';
 import { isEmpty, type Values } from '../draft';
@@ -135,7 +135,9 @@ function Line({ seen, measured }: { seen: Point[]; measured: MethodField }) {
       viewBox={`0 0 360 ${TALL + 16}`}
       className="w-full max-w-md"
       role="img"
-      aria-label={read.map((one) => `${one.value} ${measured.unit ?? ''} at ${one.depthCm} cm`).join(', ')}
+      aria-label={read
+        .map((one) => `${figure(one.value, measured.unit ?? null)} at ${figure(one.depthCm, 'cm')}`)
+        .join(', ')}
     >
       <Across scale={y} from={46} to={340} />
       <Along scale={x} y={14} />
@@ -150,7 +152,7 @@ function Line({ seen, measured }: { seen: Point[]; measured: MethodField }) {
         <circle key={i} cx={x(one.value)} cy={y(one.depthCm)} r="5" fill="var(--ink)" />
       ))}
       <text x="340" y={TALL + 12} fontSize="12.5" textAnchor="end" fill="var(--faded)">
-        {measured.unit} across, cm down
+        {myUnit(measured.unit ?? null)} across, {myUnit('cm')} down
       </text>
     </svg>
   );

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { figure } from '../../../ground/myUnits';
 import { range, strewn } from '../../../ground/range';
 import { SHAPE_TILES } from '../../../ground/soilShapes';
 import type { Values } from '../../draft';
@@ -139,7 +140,7 @@ export function FaceSoFar({ layers, atLeastCm = 0 }: { layers: Values[]; atLeast
             )}
             <path d={`M108 ${bottom}h7`} {...FINE} />
             <Says x={102} y={bottom + 4} end>
-              {`${layer.bottomCm} cm`}
+              {figure(layer.bottomCm as number, 'cm')}
             </Says>
           </g>
         );

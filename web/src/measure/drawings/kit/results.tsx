@@ -2,6 +2,7 @@ import type { Evaluation } from '../../../api/types';
 import { Across } from '../../../ground/Axis';
 import { bandOf, ClodMarks } from '../../../ground/Clod';
 import { show } from '../../../ground/format';
+import { sayMine } from '../../../ground/myUnits';
 import { depthScale } from '../../../ground/scale';
 import { SHAPE_TILES } from '../../../ground/soilShapes';
 import type { Values } from '../../draft';
@@ -39,7 +40,7 @@ export function JudgedLayers({
       className="w-full"
       role="img"
       aria-label={layers
-        .map((layer, i) => `${layer.topCm ?? 0} to ${layer.bottomCm} cm: ${show(scores[i], 0)}`)
+        .map((layer, i) => sayMine(`${layer.topCm ?? 0} to ${layer.bottomCm} cm: ${show(scores[i], 0)}`))
         .join(', ')}
     >
       <Across scale={y} from={46} to={350} />

@@ -9,6 +9,7 @@ import morphotera.decide.CauseTable;
 import morphotera.decide.Ruling;
 import morphotera.decide.sheets.Sheet;
 import morphotera.decide.sheets.Sheets;
+import morphotera.follow.Practised;
 import morphotera.ground.Band;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
@@ -64,6 +65,32 @@ final class Bundle {
     Tree visitTree(String id) {
         visit(id);
         return visitTrees.get(id);
+    }
+
+    /** What the copy knows of how well two visits' observers judge. */
+    Practised practised(Tree before, Tree after) {
+        String then = before.at("observerId").text();
+        String now = after.at("observerId").text();
+        return new Practised(then.equals(now), skills(then), skills(now));
+    }
+
+    /** None in copies of before practice was kept. */
+    private Map<String, Practised.Skill> skills(String person) {
+        Map<String, Practised.Skill> skills = new LinkedHashMap<>();
+        if (tree.has("skills") && tree.at("skills").has(person)) {
+            Tree of = tree.at("skills").at(person);
+            for (String method : of.map().keySet()) {
+                Tree skill = of.at(method);
+                skills.put(
+                        method,
+                        new Practised.Skill(
+                                (int) skill.at("n").number(),
+                                skill.at("lean").number(),
+                                skill.at("spread").number(),
+                                skill.at("bias").number()));
+            }
+        }
+        return skills;
     }
 
     List<VisitDay> visits() {

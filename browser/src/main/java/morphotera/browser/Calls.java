@@ -315,9 +315,7 @@ public final class Calls {
                                             bundle.standing(asked.zone(), before.id()),
                                             bundle.standing(
                                                     asked.zone(), asked.visit().id()),
-                                            then.at("observerId")
-                                                    .text()
-                                                    .equals(now.at("observerId").text())),
+                                            bundle.practised(then, now)),
                                     ChangeTrees::ofMethod),
                     "unlike",
                             Trees.each(

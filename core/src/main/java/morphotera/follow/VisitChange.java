@@ -43,7 +43,7 @@ public final class VisitChange {
 
     private record Row(String method, DepthClass depth) {}
 
-    public static List<OfMethod> of(List<Taken> before, List<Taken> after, boolean sameObserver) {
+    public static List<OfMethod> of(List<Taken> before, List<Taken> after, Practised practised) {
         Map<Like, List<Taken>> then = byLike(before);
         List<OfMethod> changes = new ArrayList<>();
         byLike(after).forEach((like, now) -> {
@@ -52,7 +52,7 @@ public final class VisitChange {
             rows(now).forEach((row, score) -> {
                 List<Pair> pairs = rows.containsKey(row) ? pairs(rows.get(row), score) : List.of();
                 if (!pairs.isEmpty()) {
-                    changes.add(change(like, row, pairs, at(old, row, pairs), at(now, row, pairs), sameObserver));
+                    changes.add(change(like, row, pairs, at(old, row, pairs), at(now, row, pairs), practised));
                 }
             });
         });
@@ -97,10 +97,11 @@ public final class VisitChange {
     }
 
     private static OfMethod change(
-            Like like, Row row, List<Pair> pairs, List<Taken> before, List<Taken> after, boolean sameObserver) {
+            Like like, Row row, List<Pair> pairs, List<Taken> before, List<Taken> after, Practised practised) {
         boolean judged = Methods.giving(row.method()).description().judged();
         boolean ownScore = row.method().equals(like.method());
-        Change.Observers observers = Change.Observers.usual(judged, sameObserver)
+        Change.Observers observers = practised
+                .observers(row.method(), judged)
                 .withInstruments(ownScore ? error(before) : 0, ownScore ? error(after) : 0);
         Change change = Change.judge(
                 pairs.stream()

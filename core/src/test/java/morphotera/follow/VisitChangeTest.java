@@ -36,7 +36,7 @@ class VisitChangeTest {
     }
 
     private List<VisitChange.OfMethod> changes() {
-        return VisitChange.of(before, after, true);
+        return VisitChange.of(before, after, Practised.nobody(true));
     }
 
     private static Map<String, Object> crumbs(double depthCm, String state, String fellAt) {

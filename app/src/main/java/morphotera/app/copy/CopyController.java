@@ -5,12 +5,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import morphotera.app.decide.Plans;
 import morphotera.app.decide.Rulings;
 import morphotera.app.follow.Intervention;
 import morphotera.app.follow.Interventions;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
+import morphotera.app.learn.Specimens;
 import morphotera.app.measure.Clocks;
 import morphotera.app.measure.Draft;
 import morphotera.app.measure.Reading;
@@ -24,6 +26,7 @@ import morphotera.app.tables.PracticeSheets;
 import morphotera.app.tables.ShippedTables;
 import morphotera.app.tables.TaughtTable;
 import morphotera.app.tables.Yardsticks;
+import morphotera.follow.Practised;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -42,6 +45,7 @@ class CopyController {
     private final Yardsticks yardsticks;
     private final Plans plans;
     private final PracticeSheets sheets;
+    private final Specimens specimens;
     private final Clock clock;
 
     CopyController(
@@ -56,6 +60,7 @@ class CopyController {
             Yardsticks yardsticks,
             Plans plans,
             PracticeSheets sheets,
+            Specimens specimens,
             Clock clock) {
         this.land = land;
         this.visits = visits;
@@ -68,6 +73,7 @@ class CopyController {
         this.yardsticks = yardsticks;
         this.plans = plans;
         this.sheets = sheets;
+        this.specimens = specimens;
         this.clock = clock;
     }
 
@@ -83,6 +89,7 @@ class CopyController {
      * @param plan what is planned for it
      * @param yardstick the curves it is scored with, as a tree
      * @param sheets the practice's own tables that sums go by
+     * @param skills how well its observers judge, by person and method
      */
     record Copy(
             Instant at,
@@ -97,7 +104,8 @@ class CopyController {
             Plans.PlanView plan,
             Map<String, Object> yardstick,
             Tables tables,
-            List<PracticeSheets.Own> sheets) {}
+            List<PracticeSheets.Own> sheets,
+            Map<UUID, Map<String, Practised.Skill>> skills) {}
 
     @GetMapping("/api/fields/{id}/copy")
     Copy copy(@PathVariable UUID id) {
@@ -124,6 +132,7 @@ class CopyController {
                 plans.of(viewer, id),
                 yardsticks.tree(viewer, field.yardstickId()),
                 new Tables(TaughtTable.tree(tables.causes(), rulings.table(viewer))),
-                sheets.own(viewer));
+                sheets.own(viewer),
+                specimens.skills(viewer, all.stream().map(Visit::observerId).collect(Collectors.toSet())));
     }
 }

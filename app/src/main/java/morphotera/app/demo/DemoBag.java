@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
-import morphotera.app.devices.DrawnPictures;
+import morphotera.app.devices.DrawnGround;
+import morphotera.app.devices.DrawnJar;
+import morphotera.app.devices.DrawnSoil;
 import morphotera.app.measure.KitCharts;
 import morphotera.app.measure.ReadingBody;
 import morphotera.app.measure.Readings;
@@ -141,12 +143,12 @@ class DemoBag {
             String method,
             Map<String, Object> read) {
         byte[] picture = switch (method) {
-            case "ground-cover" -> DrawnPictures.ground(7, 330, 150);
+            case "ground-cover" -> DrawnGround.rows(7, 330, 150);
             case "texture-jar" ->
-                DrawnPictures.jar(
+                DrawnJar.settled(
                         mm(read, "baseMm"), mm(read, "sandTopMm"), mm(read, "siltTopMm"), mm(read, "clayTopMm"));
-            case "root-pit" -> DrawnPictures.pit(id.getLeastSignificantBits(), mm(read, "depthCm"), bands(read));
-            default -> DrawnPictures.block(id.getLeastSignificantBits(), bands(read));
+            case "root-pit" -> DrawnSoil.pit(id.getLeastSignificantBits(), mm(read, "depthCm"), bands(read));
+            default -> DrawnSoil.block(id.getLeastSignificantBits(), bands(read));
         };
         photographs.put(observer, id, new Photographs.About(visitId, spotId, method, taken), picture);
     }
@@ -155,11 +157,11 @@ class DemoBag {
         return ((Number) read.get(key)).doubleValue();
     }
 
-    private static List<DrawnPictures.Band> bands(Map<String, Object> read) {
+    private static List<DrawnSoil.Band> bands(Map<String, Object> read) {
         return ((List<?>) read.get("layers"))
                 .stream()
                         .map(one -> (Map<?, ?>) one)
-                        .map(layer -> new DrawnPictures.Band(
+                        .map(layer -> new DrawnSoil.Band(
                                 ((Number) layer.get("bottomCm")).doubleValue(),
                                 (String) layer.get("shape"),
                                 switch ((String) layer.get("roots")) {

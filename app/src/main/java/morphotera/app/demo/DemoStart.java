@@ -60,6 +60,7 @@ class DemoStart implements ApplicationRunner {
     private final Weather weather;
     private final DemoBag bag;
     private final DemoHole hole;
+    private final DemoPractice practised;
     private final Season season;
     private final Json json;
     private final Clock clock;
@@ -74,6 +75,7 @@ class DemoStart implements ApplicationRunner {
             Weather weather,
             DemoBag bag,
             DemoHole hole,
+            DemoPractice practised,
             Season season,
             Json json,
             Clock clock) {
@@ -86,6 +88,7 @@ class DemoStart implements ApplicationRunner {
         this.weather = weather;
         this.bag = bag;
         this.hole = hole;
+        this.practised = practised;
         this.season = season;
         this.json = json;
         this.clock = clock;
@@ -157,6 +160,10 @@ class DemoStart implements ApplicationRunner {
             });
             scenario.fields().forEach(this::field);
             bag.card(owner, id(clock.instant()));
+            if (viewers.containsKey("Second adviser")) {
+                practised.practise(owner, 0.01, 0.04, 1);
+                practised.practise(viewers.get("Second adviser"), 0.07, 0.07, 2);
+            }
             // So that the first to look waits for nothing.
             season.bringUpToDate(owner);
         }

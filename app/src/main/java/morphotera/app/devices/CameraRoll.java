@@ -15,41 +15,41 @@ public class CameraRoll {
     private record Drawn(Shot shot, Supplier<byte[]> jpeg) {}
 
     private static final List<Drawn> DRAWN = List.of(
-            drawn("young-rows", "Young rows over straw", "ground-cover", () -> DrawnPictures.ground(7, 330, 150)),
-            drawn("thin-stand", "A thin stand, much bare", "ground-cover", () -> DrawnPictures.ground(11, 110, 40)),
-            drawn("full-cover", "Nearly all covered", "ground-cover", () -> DrawnPictures.ground(19, 900, 60)),
-            drawn("sandy-jar", "A jar, mostly sand", "texture-jar", () -> DrawnPictures.jar(5, 58, 76, 85)),
-            drawn("silty-jar", "A jar, mostly silt", "texture-jar", () -> DrawnPictures.jar(6, 26, 72, 86)),
+            drawn("young-rows", "Young rows over straw", "ground-cover", () -> DrawnGround.rows(7, 330, 150)),
+            drawn("thin-stand", "A thin stand, much bare", "ground-cover", () -> DrawnGround.rows(11, 110, 40)),
+            drawn("full-cover", "Nearly all covered", "ground-cover", () -> DrawnGround.rows(19, 900, 60)),
+            drawn("sandy-jar", "A jar, mostly sand", "texture-jar", () -> DrawnJar.settled(5, 58, 76, 85)),
+            drawn("silty-jar", "A jar, mostly silt", "texture-jar", () -> DrawnJar.settled(6, 26, 72, 86)),
             drawn(
                     "crumbly-block",
                     "A block, crumbly and rooted",
                     "structure-spade",
-                    () -> DrawnPictures.block(
+                    () -> DrawnSoil.block(
                             3,
                             List.of(
-                                    new DrawnPictures.Band(12, "crumb", 0.9),
-                                    new DrawnPictures.Band(25, "rounded-blocks", 0.6)))),
+                                    new DrawnSoil.Band(12, "crumb", 0.9),
+                                    new DrawnSoil.Band(25, "rounded-blocks", 0.6)))),
             drawn(
                     "panned-block",
                     "A block with plates below",
                     "structure-spade",
-                    () -> DrawnPictures.block(
+                    () -> DrawnSoil.block(
                             4,
                             List.of(
-                                    new DrawnPictures.Band(10, "rounded-blocks", 0.7),
-                                    new DrawnPictures.Band(18, "sharp-blocks", 0.3),
-                                    new DrawnPictures.Band(25, "plates", 0)))),
+                                    new DrawnSoil.Band(10, "rounded-blocks", 0.7),
+                                    new DrawnSoil.Band(18, "sharp-blocks", 0.3),
+                                    new DrawnSoil.Band(25, "plates", 0)))),
             drawn(
                     "pit-face",
                     "A pit, roots to its pan",
                     "root-pit",
-                    () -> DrawnPictures.pit(
+                    () -> DrawnSoil.pit(
                             8,
                             70,
                             List.of(
-                                    new DrawnPictures.Band(22, "crumb", 0.9),
-                                    new DrawnPictures.Band(36, "plates", 0.2),
-                                    new DrawnPictures.Band(70, "massive", 0)))));
+                                    new DrawnSoil.Band(22, "crumb", 0.9),
+                                    new DrawnSoil.Band(36, "plates", 0.2),
+                                    new DrawnSoil.Band(70, "massive", 0)))));
 
     private final List<Drawn> all;
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import morphotera.app.api.Checked;
@@ -12,6 +13,7 @@ import morphotera.app.api.Findings;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.Zone;
+import morphotera.app.learn.Specimens;
 import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
 import morphotera.app.measure.TakenReadings;
@@ -21,6 +23,7 @@ import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
 import morphotera.decide.StopRule;
 import morphotera.follow.Change;
+import morphotera.follow.Practised;
 import morphotera.follow.Trend;
 import morphotera.follow.Unlike;
 import morphotera.follow.VisitChange;
@@ -45,12 +48,14 @@ class ChangeController {
     private final Land land;
     private final Readings readings;
     private final Promises promises;
+    private final Specimens specimens;
 
-    ChangeController(Visits visits, Land land, Readings readings, Promises promises) {
+    ChangeController(Visits visits, Land land, Readings readings, Promises promises, Specimens specimens) {
         this.visits = visits;
         this.land = land;
         this.readings = readings;
         this.promises = promises;
+        this.specimens = specimens;
     }
 
     record MethodChange(
@@ -99,7 +104,7 @@ class ChangeController {
         List<VisitChange.OfMethod> changes = VisitChange.of(
                 TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, before.id()))),
                 TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, after.id()))),
-                before.observerId().equals(after.observerId()));
+                practised(viewer, before, after));
         List<Unlike> unlike = Unlike.visits(
                 before.day().getMonthValue(),
                 after.day().getMonthValue(),
@@ -114,6 +119,15 @@ class ChangeController {
                 after.day(),
                 changes.stream().map(MethodChange::of).toList(),
                 unlike);
+    }
+
+    private Practised practised(Viewer viewer, Visit before, Visit after) {
+        Map<UUID, Map<String, Practised.Skill>> skills =
+                specimens.skills(viewer, Set.of(before.observerId(), after.observerId()));
+        return new Practised(
+                before.observerId().equals(after.observerId()),
+                skills.getOrDefault(before.observerId(), Map.of()),
+                skills.getOrDefault(after.observerId(), Map.of()));
     }
 
     record TrendVisit(UUID visitId, LocalDate day, String observerName, FieldScores scores) {}
