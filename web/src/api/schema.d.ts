@@ -4281,6 +4281,7 @@ export interface components {
             id: string;
             kind: string;
             method: string | null;
+            place: components["schemas"]["morphotera.app.pictures.Photograph.Place"] | null;
             removed: string[];
             sha256: string;
             /** Format: uuid */
@@ -4291,6 +4292,12 @@ export interface components {
             visitId: string;
             /** Format: int32 */
             widthPx: number;
+        };
+        "morphotera.app.pictures.Photograph.Place": {
+            /** Format: double */
+            lat: number;
+            /** Format: double */
+            lon: number;
         };
         "morphotera.app.read.BesideController.BesideView": {
             columns: components["schemas"]["morphotera.app.read.BesideController.Column"][];
@@ -7117,6 +7124,7 @@ export interface operations {
                 spotId?: string | null;
                 method?: string | null;
                 takenAt?: string | null;
+                keepPlace?: boolean;
             };
             header?: never;
             path: {

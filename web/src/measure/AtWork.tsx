@@ -166,13 +166,17 @@ export function AtWork({
         </div>
       )}
       {method.variants.length > 1 && (
-        <div className="flex flex-wrap gap-x-5" role="group" aria-label="Way of doing it">
+        <div
+          className="flex gap-x-5 max-desk:-mx-4 max-desk:overflow-x-auto max-desk:px-4 desk:flex-wrap"
+          role="group"
+          aria-label="Way of doing it"
+        >
           {method.variants.map((variant) => (
             <button
               type="button"
               key={variant.id}
               aria-pressed={variant.id === draft.variant}
-              className={`min-h-11 border-b-2 font-medium ${variant.id === draft.variant ? 'border-act' : 'border-transparent text-faded'}`}
+              className={`min-h-11 shrink-0 border-b-2 font-medium ${variant.id === draft.variant ? 'border-act' : 'border-transparent text-faded'}`}
               onClick={() => keep({ variant: variant.id, step: variant.steps[0]?.id ?? '' })}
             >
               {variant.name}

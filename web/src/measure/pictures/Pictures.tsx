@@ -6,7 +6,14 @@ import type { Shot, WholeVisit } from '../../api/types';
 import { hour } from '../../ground/format';
 import { mayWrite, useMe } from '../../people/session';
 import type { Place } from '../place';
-import { keepPicture, type Shown, usePictures, usePictureUrl } from './usePictures';
+import {
+  keepPicture,
+  keepsPlace,
+  type Shown,
+  setKeepsPlace,
+  usePictures,
+  usePictureUrl,
+} from './usePictures';
 
 type Props = {
   whole: WholeVisit;
@@ -73,6 +80,7 @@ export function Pictures({ whole, place, method }: Props) {
           />
         </label>
       )}
+      {mayWrite(me) && <KeepPlace />}
       {mayWrite(me) && method && <Roll method={method.id} onTake={(file) => void kept(file)} />}
       {fault && (
         <p className="text-warn" role="alert">
@@ -80,6 +88,25 @@ export function Pictures({ whole, place, method }: Props) {
         </p>
       )}
     </section>
+  );
+}
+
+/** Off until somebody wishes it: where a photograph was taken says whose land it is. */
+function KeepPlace() {
+  const [keeps, setKeeps] = useState(keepsPlace);
+  return (
+    <label className="flex min-h-11 items-center gap-3 text-sm text-faded">
+      <input
+        type="checkbox"
+        className="size-5"
+        checked={keeps}
+        onChange={(event) => {
+          setKeepsPlace(event.target.checked);
+          setKeeps(event.target.checked);
+        }}
+      />
+      keep where photographs are taken
+    </label>
   );
 }
 

@@ -18,6 +18,16 @@ export type Shown = {
 };
 
 const AT = '/api/photographs/';
+const KEEPS_PLACE = 'morphotera:keeps-place';
+
+/** Whether this device's photographs keep where they were taken: only where somebody wished it. */
+export function keepsPlace(): boolean {
+  return localStorage.getItem(KEEPS_PLACE) === 'yes';
+}
+
+export function setKeepsPlace(keeps: boolean): void {
+  localStorage.setItem(KEEPS_PLACE, keeps ? 'yes' : 'no');
+}
 
 /** A visit's photographs in the order taken, those that wait on this device among them. */
 export function usePictures(whole: WholeVisit): Shown[] {
@@ -56,6 +66,7 @@ export async function keepPicture(person: string, of: Of, file: Blob, label: str
     ...(of.spotId && { spotId: of.spotId }),
     ...(of.method && { method: of.method }),
     takenAt: nowIso(),
+    ...(keepsPlace() && { keepPlace: 'true' }),
   });
   const kept = await post({ person, path: `${AT}${id}?${asked}`, body: null, label }, { file });
   return kept ? id : null;

@@ -123,7 +123,7 @@ class ChangeController {
 
     private Practised practised(Viewer viewer, Visit before, Visit after) {
         Map<UUID, Map<String, Practised.Skill>> skills =
-                specimens.skills(viewer, Set.of(before.observerId(), after.observerId()));
+                specimens.skills(viewer, Set.copyOf(List.of(before.observerId(), after.observerId())));
         return new Practised(
                 before.observerId().equals(after.observerId()),
                 skills.getOrDefault(before.observerId(), Map.of()),

@@ -11,6 +11,7 @@ import morphotera.ground.Nullable;
  * @param spotId {@code method}: what it is of; null: the visit as a whole
  * @param kind jpeg, png or webp
  * @param removed {@code position}, {@code device}: what the file told beside the picture and was taken out
+ * @param place where it was taken, kept on wish; null: not kept, or not told
  */
 public record Photograph(
         UUID id,
@@ -23,7 +24,11 @@ public record Photograph(
         int heightPx,
         long bytes,
         Instant takenAt,
-        List<String> removed) {
+        List<String> removed,
+        @Nullable Place place) {
+
+    /** Where it was taken, degrees (WGS 84). */
+    public record Place(double lat, double lon) {}
 
     static Photograph of(PhotographMapper.Row row) {
         return new Photograph(
@@ -37,6 +42,7 @@ public record Photograph(
                 row.heightPx(),
                 row.bytes(),
                 row.takenAt(),
-                row.removed().isEmpty() ? List.of() : List.of(row.removed().split(" ")));
+                row.removed().isEmpty() ? List.of() : List.of(row.removed().split(" ")),
+                row.lat() == null ? null : new Place(row.lat(), row.lon()));
     }
 }

@@ -34,7 +34,7 @@ class PhotographController {
         this.photographs = photographs;
     }
 
-    /** The body is the picture itself; its kind is read from its bytes. */
+    /** The body is the picture itself; its kind is read from its bytes. Where it was taken is kept on wish alone. */
     @PutMapping(value = "/api/photographs/{id}", consumes = "*/*")
     Photograph put(
             @PathVariable UUID id,
@@ -42,6 +42,7 @@ class PhotographController {
             @RequestParam(required = false) @Nullable UUID spotId,
             @RequestParam(required = false) @Nullable String method,
             @RequestParam(required = false) @Nullable Instant takenAt,
+            @RequestParam(defaultValue = "false") boolean keepPlace,
             HttpServletRequest request)
             throws IOException {
         Viewer viewer = Viewer.writing();
@@ -50,7 +51,7 @@ class PhotographController {
         findings.word("/method", method, "method", methods);
         findings.instant("/takenAt", takenAt);
         findings.throwIfAny();
-        Photographs.About about = new Photographs.About(visitId, spotId, method, takenAt);
+        Photographs.About about = new Photographs.About(visitId, spotId, method, takenAt, keepPlace);
         return photographs.put(viewer, id, about, body(request.getInputStream()));
     }
 

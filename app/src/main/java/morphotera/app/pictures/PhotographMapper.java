@@ -29,7 +29,9 @@ public interface PhotographMapper {
             int heightPx,
             long bytes,
             Instant takenAt,
-            String removed) {}
+            String removed,
+            Double lat,
+            Double lon) {}
 
     Optional<Row> find(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 

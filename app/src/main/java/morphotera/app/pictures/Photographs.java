@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import morphotera.app.api.NotFound;
 import morphotera.app.api.Stale;
 import morphotera.app.land.Land;
@@ -45,7 +46,13 @@ public class Photographs {
             UUID visitId,
             @Nullable UUID spotId,
             @Nullable String method,
-            @Nullable Instant takenAt) {}
+            @Nullable Instant takenAt,
+            boolean keepPlace) {
+
+        public About(UUID visitId, @Nullable UUID spotId, @Nullable String method, @Nullable Instant takenAt) {
+            this(visitId, spotId, method, takenAt, false);
+        }
+    }
 
     @Transactional
     public Photograph put(Viewer viewer, UUID id, About about, byte[] sent) {
@@ -63,6 +70,7 @@ public class Photographs {
         String sha256 = PictureFiles.sha256(picture.bytes());
         files.keep(sha256, picture);
         visits.lock(viewer, visit.id());
+        Photograph.Place place = about.keepPlace() ? picture.place() : null;
         PhotographMapper.Row row = new PhotographMapper.Row(
                 id,
                 visit.id(),
@@ -75,7 +83,11 @@ public class Photographs {
                 picture.height(),
                 picture.bytes().length,
                 about.takenAt() == null ? clock.instant() : about.takenAt(),
-                String.join(" ", picture.removed()));
+                picture.removed().stream()
+                        .filter(what -> place == null || !what.equals(Picture.POSITION))
+                        .collect(Collectors.joining(" ")),
+                place == null ? null : place.lat(),
+                place == null ? null : place.lon());
         if (photographs.add(viewer, row, clock.instant()) == 0) {
             return sameOrStale(
                     photographs

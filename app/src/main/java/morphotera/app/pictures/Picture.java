@@ -17,6 +17,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Objects;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -24,14 +25,26 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import morphotera.app.api.NotTaken;
+import morphotera.app.pictures.Photograph.Place;
+import morphotera.ground.Nullable;
 import morphotera.measure.picture.Pixels;
 
 /**
  * A picture as it is kept: turned upright, with nothing in its file but the picture, and a small version for lists.
  *
  * @param removed what its file told beside the picture
+ * @param place where its file says it was taken
  */
-record Picture(PictureKind kind, byte[] bytes, byte[] small, int width, int height, List<String> removed) {
+record Picture(
+        PictureKind kind,
+        byte[] bytes,
+        byte[] small,
+        int width,
+        int height,
+        List<String> removed,
+        @Nullable Place place) {
+    static final String POSITION = "position";
+
     private static final long MOST_PIXELS = 50_000_000;
     private static final int SMALL = 480;
     private static final float QUALITY = 0.92f;
@@ -55,7 +68,8 @@ record Picture(PictureKind kind, byte[] bytes, byte[] small, int width, int heig
                     jpeg(small(image), SMALL_QUALITY),
                     image.getWidth(),
                     image.getHeight(),
-                    removed(told));
+                    removed(told),
+                    place(told));
         } catch (Stripping.CutShort | IOException | RuntimeException fault) {
             throw broken();
         }
@@ -110,10 +124,19 @@ record Picture(PictureKind kind, byte[] bytes, byte[] small, int width, int heig
         return 1;
     }
 
+    private static @Nullable Place place(Metadata told) {
+        return told.getDirectoriesOfType(GpsDirectory.class).stream()
+                .map(GpsDirectory::getGeoLocation)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .map(at -> new Place(at.getLatitude(), at.getLongitude()))
+                .orElse(null);
+    }
+
     private static List<String> removed(Metadata told) {
         List<String> removed = new ArrayList<>();
-        if (told.getDirectoriesOfType(GpsDirectory.class).stream().anyMatch(one -> one.getGeoLocation() != null)) {
-            removed.add("position");
+        if (place(told) != null) {
+            removed.add(POSITION);
         }
         for (Directory directory : told.getDirectories()) {
             boolean device = directory instanceof ExifDirectoryBase

@@ -43,6 +43,21 @@ class PhotographTest {
     }
 
     @Test
+    void where_it_was_taken_is_kept_on_wish_alone_and_never_in_the_file() throws Exception {
+        byte[] sent = Shots.fromAPhone(JPEG, 1);
+        String plain = Client.id();
+        assertThat(put(plain, sent).get("place").isNull()).isTrue();
+        String wished = Client.id();
+        JsonNode kept = adviser.file("PUT", address(wished) + "&keepPlace=true", sent)
+                .expect(200)
+                .json();
+        assertThat(kept.at("/place/lat").asDouble()).isBetween(-90.0, 90.0).isNotZero();
+        assertThat(kept.get("removed").toString()).isEqualTo("[\"device\"]");
+        assertThat(new String(adviser.download("/api/photographs/" + wished).body(), StandardCharsets.ISO_8859_1))
+                .doesNotContain("Exif");
+    }
+
+    @Test
     void what_a_phone_writes_beside_the_picture_is_taken_out_and_it_stands_upright() throws Exception {
         byte[] sent = Shots.fromAPhone(JPEG, 6);
         String id = Client.id();

@@ -358,6 +358,8 @@ public final class Tables {
                     .integer("bytes", "Size, bytes", true)
                     .instant("taken_at", "Taken", true)
                     .text("removed", "What was taken out of it")
+                    .mayNumber("lat", "Latitude it was taken at, degrees (WGS 84)")
+                    .mayNumber("lon", "Longitude it was taken at, degrees (WGS 84)")
                     .instant("kept_at", "Kept", true));
 
     private static Table ofField(String name, String kind, String about) {

@@ -1,0 +1,3 @@
+-- Kept only where the person wished it.
+alter table photograph add column lat double precision;
+alter table photograph add column lon double precision;
