@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { sentence } from '../../api/problem';
 import type { KitChart, MethodField } from '../../api/types';
 import { askCore } from '../../device/core';
@@ -14,6 +14,9 @@ export function FromChart({ method, field, onTake }: Props) {
   const quantity = quantityOf(method, field);
   const charts = (useKitCharts().data ?? []).filter((chart) => chart.quantity === quantity);
   const [open, setOpen] = useState<string | null>(null);
+  // The figure comes a moment after the tap: what was entered meanwhile stands.
+  const take = useRef(onTake);
+  take.current = onTake;
   if (quantity === null || charts.length === 0) return null;
   const chart = charts.find((one) => one.id === open);
   if (!chart) {
@@ -36,7 +39,7 @@ export function FromChart({ method, field, onTake }: Props) {
     <OnChart
       chart={chart}
       onRead={(read) => {
-        onTake(taken(method, field, chart, read));
+        take.current(taken(method, field, chart, read));
         setOpen(null);
       }}
       onLeave={() => setOpen(null)}
