@@ -32,7 +32,7 @@ async function answer({ id, name, given, picture }: Call): Promise<void> {
 /** A picture as the core takes it: its pixels, each a number, and how wide and high it is. */
 function pixels(picture: ImageBitmap): [Int32Array, number, number] {
   const { width, height } = picture;
-  const pen = new OffscreenCanvas(width, height).getContext('2d');
+  const pen = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
   if (!pen) throw new Error('this browser does not open pictures here');
   pen.drawImage(picture, 0, 0);
   picture.close();

@@ -1,5 +1,4 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { Failed } from '../api/problem';
@@ -10,9 +9,10 @@ import { answered, withUnsent } from '../device/withoutSignal';
 import type { Draft } from './draft';
 import { placeOf } from './place';
 
-const RESTED_MS = 120;
+/** What was typed on the way is soon of no use. */
+const KEPT_MS = 60_000;
 
-/** The reading computed on this device as it stands, once the keys rest. What came before stays in sight until the new one is there. */
+/** The reading computed on this device as it stands, with every key. What came before stays in sight until the new one is there. */
 export function useEvaluation(
   whole: WholeVisit,
   /** A spot's id, or a sample's. */
@@ -23,17 +23,13 @@ export function useEvaluation(
   corrects: string | null,
 ) {
   const text = JSON.stringify({ spotId, method: method.id, reading, corrects });
-  const [rested, setRested] = useState(text);
-  useEffect(() => {
-    const timer = setTimeout(() => setRested(text), RESTED_MS);
-    return () => clearTimeout(timer);
-  }, [text]);
   return useQuery({
-    queryKey: keys.evaluation(method.id, rested),
-    queryFn: ({ signal }) => evaluate(whole, JSON.parse(rested), signal),
-    enabled: readable && rested === text,
+    queryKey: keys.evaluation(method.id, text),
+    queryFn: ({ signal }) => evaluate(whole, JSON.parse(text), signal),
+    enabled: readable,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
+    gcTime: KEPT_MS,
   });
 }
 
