@@ -43,6 +43,8 @@ export async function openDatabase(person: string): Promise<Database | null> {
     location.reload();
   });
   await opened.open();
+  // Asked for once: what is typed in a valley is not to be cleared away for a film.
+  void navigator.storage?.persist?.().catch(() => false);
   open = opened;
   return opened;
 }

@@ -1,8 +1,11 @@
+import { memo } from 'react';
 import type { Values } from '../draft';
 import { type MethodDrawing, useDrawing } from './index';
 
-/** What is done at a step. */
-export function Scene({ drawing, step, values }: { drawing: MethodDrawing; step: string; values: Values }) {
+type SceneProps = { drawing: MethodDrawing; step: string; values: Values };
+
+/** What is done at a step; drawn anew only where what it shows was typed. */
+export const Scene = memo(function Scene({ drawing, step, values }: SceneProps) {
   const scene = drawing.steps[step];
   if (!scene) return null;
   return (
@@ -15,7 +18,7 @@ export function Scene({ drawing, step, values }: { drawing: MethodDrawing; step:
       {typeof scene.draw === 'function' ? scene.draw(values) : scene.draw}
     </svg>
   );
-}
+});
 
 /** A step of a judged scale. */
 export function Tile({ method, field, word }: { method: string; field: string; word: string }) {

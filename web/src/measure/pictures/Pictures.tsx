@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useId, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { api, take } from '../../api/client';
 import { keys } from '../../api/keys';
 import type { Shot, WholeVisit } from '../../api/types';
@@ -25,7 +25,7 @@ type Props = {
 const MOST_BYTES = 20_000_000;
 
 /** The photographs of a cell, and a way to take one more; each is kept on this device until the server has it. */
-export function Pictures({ whole, place, method }: Props) {
+export const Pictures = memo(function Pictures({ whole, place, method }: Props) {
   const me = useMe();
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
@@ -89,7 +89,7 @@ export function Pictures({ whole, place, method }: Props) {
       )}
     </section>
   );
-}
+});
 
 /** Off until somebody wishes it: where a photograph was taken says whose land it is. */
 function KeepPlace() {

@@ -2,6 +2,7 @@ package morphotera.app.follow;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -36,6 +37,20 @@ public class Promises {
     private static final double[] YEARS = {0, 0.5, 1, 1.5, 2, 3, 4, 5};
 
     private static final TypeReference<Map<String, Object>> INPUT = new TypeReference<>() {};
+
+    private static final int MOST_REMEMBERED = 2000;
+
+    /** What a band is drawn from, whole: the same always draws the same, so that it is drawn once. */
+    private record Drawn(String forecast, String measure, String inputJson, List<Promise.Observed> observed) {}
+
+    private final Map<Drawn, Forecast.Result> drawn = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Drawn, Forecast.Result> eldest) {
+            return size() > MOST_REMEMBERED;
+        }
+    });
 
     private final PromiseMapper promises;
     private final Readings readings;
@@ -121,7 +136,6 @@ public class Promises {
     }
 
     private Band band(Field field, PromiseMapper.OfField row, Map<UUID, List<Reading>> byVisit) {
-        Promise promise = new Promise(row.forecast(), row.measure(), "score", json.read(row.inputJson(), INPUT));
         Zone zone = field.zone(row.zoneId().toString());
         record Seen(UUID visit, LocalDate day, double value) {}
         List<Seen> seen = new ArrayList<>();
@@ -134,11 +148,10 @@ public class Promises {
             }
         });
         seen.sort(Comparator.comparing(Seen::day));
-        Forecast.Result result = promise.band(
-                DoubleStream.of(YEARS).boxed().toList(),
-                seen.stream()
-                        .map(one -> new Promise.Observed(years(row.doneOn(), one.day()), one.value()))
-                        .toList());
+        List<Promise.Observed> observed = seen.stream()
+                .map(one -> new Promise.Observed(years(row.doneOn(), one.day()), one.value()))
+                .toList();
+        Forecast.Result result = drawn(new Drawn(row.forecast(), row.measure(), row.inputJson(), observed));
         List<Outcome> outcomes = new ArrayList<>();
         for (int i = 0; i < seen.size(); i++) {
             Forecast.Outcome held = result.outcomes().get(i);
@@ -157,6 +170,17 @@ public class Promises {
                 result.unit(),
                 points(row.doneOn(), result),
                 outcomes);
+    }
+
+    private Forecast.Result drawn(Drawn key) {
+        Forecast.Result known = drawn.get(key);
+        if (known != null) {
+            return known;
+        }
+        Promise promise = new Promise(key.forecast(), key.measure(), "score", json.read(key.inputJson(), INPUT));
+        Forecast.Result result = promise.band(DoubleStream.of(YEARS).boxed().toList(), key.observed());
+        drawn.put(key, result);
+        return result;
     }
 
     /** A band that runs along years, from the day on which it begins. */
