@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { FRESH_MS } from './api/fresh';
 import { Failed } from './api/problem';
 import { install } from './device/install';
 import './ground/tokens.css';
@@ -9,7 +10,7 @@ import { Gate } from './people/Gate';
 const queries = new QueryClient({
   defaultOptions: {
     queries: {
-      staleTime: 15_000,
+      staleTime: FRESH_MS,
       // A kept copy answers until something newer does.
       gcTime: Number.POSITIVE_INFINITY,
       // What the browser thinks of the network is a guess: the server is asked, and no answer is said.

@@ -1,8 +1,11 @@
+import 'fake-indexeddb/auto';
 import { QueryClient } from '@tanstack/react-query';
 import { describe, expect, test } from 'vitest';
+import { FRESH_MS } from '../api/fresh';
 import { keys } from '../api/keys';
 import type { FieldCopy } from '../api/types';
-import { handOut, withWhatIsNew } from './copies';
+import { handOut, loadCopies, withWhatIsNew } from './copies';
+import { openDatabase } from './database';
 
 describe('what an older page kept', () => {
   test('opens under a newer one that knows of samples and photographs', () => {
@@ -31,6 +34,18 @@ describe('what an older page kept', () => {
     expect(withWhatIsNew(['field', 'f'], kept)).toEqual(kept);
     expect(withWhatIsNew(['visits', 'f'], [1])).toEqual([1]);
   });
+});
+
+test('what was kept is shown at once and asked for anew, however young it is', async () => {
+  const db = await openDatabase('somebody');
+  const kept = { queryKey: keys.season, data: { fields: [] } };
+  await db?.copies.put({ key: 'q:season', value: kept, at: Date.now() });
+  const queries = new QueryClient();
+  const stop = await loadCopies(queries);
+  expect(queries.getQueryData(keys.season)).toEqual({ fields: [] });
+  const state = queries.getQueryState(keys.season);
+  expect(Date.now() - (state?.dataUpdatedAt ?? 0)).toBeGreaterThanOrEqual(FRESH_MS);
+  stop();
 });
 
 describe('a copy that was long on its way', () => {

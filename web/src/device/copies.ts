@@ -1,5 +1,6 @@
 import type { Query, QueryClient, QueryKey } from '@tanstack/react-query';
 import { api, take } from '../api/client';
+import { FRESH_MS } from '../api/fresh';
 import { keys } from '../api/keys';
 import { Failed } from '../api/problem';
 import type { FieldCopy, WholeVisit } from '../api/types';
@@ -20,7 +21,9 @@ export async function loadCopies(queries: QueryClient): Promise<() => void> {
   await db.copies.each((copy) => {
     if (!copy.key.startsWith('q:')) return;
     const kept = copy.value as Kept;
-    queries.setQueryData(kept.queryKey, withWhatIsNew(kept.queryKey, kept.data), { updatedAt: copy.at });
+    // Shown at once, and asked for anew however young it is: what changed since another page kept it is not known here.
+    const updatedAt = Math.min(copy.at, Date.now() - FRESH_MS);
+    queries.setQueryData(kept.queryKey, withWhatIsNew(kept.queryKey, kept.data), { updatedAt });
   });
   return queries.getQueryCache().subscribe((event) => {
     if (event.type === 'updated' && event.action.type === 'success') void keep(event.query);

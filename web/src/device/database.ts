@@ -44,7 +44,7 @@ export async function openDatabase(person: string): Promise<Database | null> {
   });
   await opened.open();
   // Asked for once: what is typed in a valley is not to be cleared away for a film.
-  void navigator.storage?.persist?.().catch(() => false);
+  void globalThis.navigator?.storage?.persist?.().catch(() => false);
   open = opened;
   return opened;
 }
