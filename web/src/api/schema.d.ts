@@ -3066,6 +3066,7 @@ export interface components {
                 };
             };
             tables: components["schemas"]["morphotera.app.copy.CopyController.Tables"];
+            trials: components["schemas"]["morphotera.app.decide.Trials.TrialView"][];
             visits: components["schemas"]["morphotera.app.scout.Visit"][];
             yardstick: {
                 [key: string]: unknown;

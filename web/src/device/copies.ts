@@ -113,6 +113,8 @@ export function handOut(queries: QueryClient, copy: FieldCopy, askedAt: number):
   set(keys.visits(field.id), visits);
   set(keys.interventions(field.id), copy.log);
   set(keys.plan(field.id), copy.plan);
+  // A copy of before trials were kept has none.
+  set(keys.trials(field.id), copy.trials ?? []);
   for (const visit of visits) {
     const whole = {
       visit,

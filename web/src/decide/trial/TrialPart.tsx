@@ -13,7 +13,18 @@ import { scale } from '../../ground/scale';
 import { TextField } from '../../ground/TextField';
 import { useKept } from '../../ground/useKept';
 import { TrialResult } from './TrialResult';
-import { asGeoJson, askedOf, changed, layOut, stripName, type TrialForm, USUAL, verdict } from './trial';
+import {
+  asGeoJson,
+  askedOf,
+  changed,
+  layOut,
+  letterOf,
+  stripName,
+  type TrialForm,
+  treatmentsOf,
+  USUAL,
+  verdict,
+} from './trial';
 import { useTrials } from './useTrials';
 
 type Asked = NonNullable<ReturnType<typeof askedOf>>;
@@ -60,13 +71,15 @@ export function TrialPart({ field, mayWrite }: { field: LandField; mayWrite: boo
   );
 }
 
-type LayOut = (design: TrialDesign, name: string, treated: string) => Promise<boolean>;
+type LayOut = (design: TrialDesign, name: string, treated: string[]) => Promise<boolean>;
 
 /** Blocks at which the least difference is drawn. */
 const BLOCKS = [3, 4, 5, 6, 8, 10, 12];
 
 function Trial({ field, onLayOut }: { field: LandField; onLayOut: LayOut | undefined }) {
-  const [form, setForm] = useKept<TrialForm>(`trial:${field.id}`, 1, USUAL);
+  const [kept, setForm] = useKept<TrialForm>(`trial:${field.id}`, 1, USUAL);
+  // One kept before there were several treatments has one.
+  const form = { ...USUAL, ...kept };
   const asked = askedOf(form, field);
   const change = (part: Partial<TrialForm>) => setForm({ ...form, ...part });
   const now = useQuery({
@@ -102,6 +115,13 @@ function Trial({ field, onLayOut }: { field: LandField; onLayOut: LayOut | undef
           value={form.difference}
           onChange={(difference) => change({ difference })}
           error={at('/difference')}
+        />
+        <NumberField
+          label="Treatments beside untreated"
+          unit={null}
+          value={form.treatments}
+          onChange={(treatments) => change({ treatments })}
+          error={at('/treatments')}
         />
         <NumberField
           label="Blocks, each strip once in it"
@@ -159,7 +179,7 @@ function Trial({ field, onLayOut }: { field: LandField; onLayOut: LayOut | undef
         )}
         {found?.fits && onLayOut && <LayItOut design={found} onLayOut={onLayOut} />}
         <p className="text-sm text-faded">
-          Both strips of a block are read by one person who is not told which is which, and once before
+          The strips of a block are read by one person who is not told which is which, and once before
           anything is done. Power by the noncentral t of block differences, two-sided 10 %.
         </p>
       </div>
@@ -170,7 +190,9 @@ function Trial({ field, onLayOut }: { field: LandField; onLayOut: LayOut | undef
 /** Makes each strip a zone with its spots, under names that do not tell the treatment. */
 function LayItOut({ design: found, onLayOut }: { design: TrialDesign; onLayOut: LayOut }) {
   const [name, setName] = useState('');
-  const [treated, setTreated] = useState('');
+  const of = treatmentsOf(found);
+  const [said, setSaid] = useState<string[]>([]);
+  const treated = Array.from({ length: of - 1 }, (_, i) => said[i] ?? '');
   const [laid, setLaid] = useState(false);
   if (laid) return <p role="status">Laid out: the strips are zones of the field, with their spots.</p>;
   return (
@@ -182,11 +204,18 @@ function LayItOut({ design: found, onLayOut }: { design: TrialDesign; onLayOut: 
       }}
     >
       <TextField label="Name of the trial" value={name} onChange={setName} />
-      <TextField label="What treated strips get" value={treated} onChange={setTreated} />
+      {treated.map((one, i) => (
+        <TextField
+          key={letterOf(i + 1, of)}
+          label={of === 2 ? 'What treated strips get' : `What strips ${letterOf(i + 1, of)} get`}
+          value={one}
+          onChange={(to) => setSaid(treated.map((other, n) => (n === i ? to : other)))}
+        />
+      ))}
       <button
         type="submit"
         className="button button-main"
-        disabled={name.trim() === '' || treated.trim() === ''}
+        disabled={name.trim() === '' || treated.some((one) => one.trim() === '')}
       >
         Lay these strips out
       </button>
@@ -205,6 +234,7 @@ function StripMap({ field, design: found }: { field: LandField; design: TrialDes
       .map((point) => `${point.x},${point.y}`)
       .join(' ');
   const bar = scaleBar(projection.pxPerM, 100);
+  const of = treatmentsOf(found);
   return (
     <figure>
       <svg
@@ -226,13 +256,14 @@ function StripMap({ field, design: found }: { field: LandField; design: TrialDes
           const ring = (strip.polygon.coordinates as number[][][])[0] ?? [];
           return (
             <polygon
-              key={stripName(strip)}
+              key={stripName(strip, of)}
               points={points(ring.map(([lon = 0, lat = 0]) => ({ lat, lon })))}
               fill={strip.treatment === 0 ? 'var(--paper)' : 'var(--soil-top)'}
+              fillOpacity={strip.treatment === 0 ? 1 : strip.treatment / (of - 1)}
               stroke="var(--ink)"
               strokeWidth="1"
             >
-              <title>{stripName(strip)}</title>
+              <title>{stripName(strip, of)}</title>
             </polygon>
           );
         })}
@@ -248,7 +279,10 @@ function StripMap({ field, design: found }: { field: LandField; design: TrialDes
         <North x={WIDTH - 26} y={30} />
       </svg>
       <figcaption className="text-sm text-faded">
-        Filled: treated. Open: left as it is. Dots: where it is read.
+        {of === 2
+          ? 'Filled: treated.'
+          : `Filled: ${Array.from({ length: of - 1 }, (_, i) => letterOf(i + 1, of)).join(', ')}, the last one darkest.`}{' '}
+        Open: left as it is. Dots: where it is read.
       </figcaption>
     </figure>
   );

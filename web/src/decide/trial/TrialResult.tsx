@@ -81,7 +81,8 @@ function Judged({ visit, treatments }: { visit: TrialJudged; treatments: string[
   const height = TOP + visit.methods.length * ROW + 26;
   const nameFor = (one: TrialJudged['methods'][number]) =>
     nameOf(methods.data ?? [], one.method) +
-    (one.depthClass ? `, ${sayMine(`${one.depthClass.replace('-', '–')} cm`)}` : '');
+    (one.depthClass ? `, ${sayMine(`${one.depthClass.replace('-', '–')} cm`)}` : '') +
+    (treatments.length > 2 ? `: ${treatments[one.treatment]}` : '');
   return (
     <div className="grid gap-x-8 gap-y-2 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
       <svg

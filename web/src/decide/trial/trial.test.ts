@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { FieldTrial, LandField, TrialDesign } from '../../api/types';
-import { asGeoJson, askedOf, changed, layOut, nextOf, saidOf, USUAL, verdict } from './trial';
+import { asGeoJson, askedOf, changed, layOut, nextOf, saidOf, treatmentsOf, USUAL, verdict } from './trial';
 
 const FIELD = {
   outline: [
@@ -40,6 +40,25 @@ test('an outline is asked with its ring closed, and half a number asks nothing',
   expect(askedOf({ ...USUAL, replicates: '3.5' }, FIELD)).toBeNull();
 });
 
+test('of several treatments each has a letter, and what it gets is asked for each', () => {
+  const strips = [0, 1, 2].map((treatment) => ({ ...DESIGN.strips[0], treatment }));
+  const three = { ...DESIGN, strips } as TrialDesign;
+  expect(treatmentsOf(three)).toBe(3);
+  const { spots } = asGeoJson(three) as { spots: { features: { properties: { label: string } }[] } };
+  expect(spots.features.map((one) => one.properties.label.slice(0, 2))).toEqual([
+    '1U',
+    '1U',
+    '1A',
+    '1A',
+    '1B',
+    '1B',
+  ]);
+  const laid = layOut(three, { fieldId: 'f', name: 'n', treated: ['lime', ' gypsum '] }, () => 'id');
+  expect(laid.treatments).toEqual(['left as it is', 'lime', 'gypsum']);
+  expect(askedOf({ ...USUAL, treatments: '2' }, FIELD)?.treatments).toBe(3);
+  expect(askedOf({ ...USUAL, treatments: '1.5' }, FIELD)).toBeNull();
+});
+
 test('each spot of a strip says its strip, so that spots come in by their zones', () => {
   const { spots, strips } = asGeoJson(DESIGN) as {
     spots: { features: { properties: { label: string; zone: string } }[] };
@@ -77,7 +96,7 @@ test('a design is laid out with an id for every zone and spot, treatments kept a
         },
       })),
     } as TrialDesign,
-    { fieldId: 'f', name: ' Lime ', treated: 'limed' },
+    { fieldId: 'f', name: ' Lime ', treated: ['limed'] },
     () => String(n++),
   );
   expect(body.treatments).toEqual(['left as it is', 'limed']);

@@ -2,6 +2,8 @@ import type { FieldTrial, LandField, TrialDesign, TrialJudged } from '../../api/
 import { signed } from '../../ground/format';
 
 export type TrialForm = {
+  /** Beside what is left as it is. */
+  treatments: string;
   replicates: string;
   stripM: string;
   marginM: string;
@@ -10,6 +12,7 @@ export type TrialForm = {
 };
 
 export const USUAL: TrialForm = {
+  treatments: '1',
   replicates: '4',
   stripM: '12',
   marginM: '15',
@@ -21,7 +24,7 @@ export const USUAL: TrialForm = {
 export function askedOf(form: TrialForm, field: LandField, replicates?: number) {
   const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
   const asked = {
-    treatments: 2,
+    treatments: 1 + number(form.treatments),
     replicates: replicates ?? number(form.replicates),
     stripM: number(form.stripM),
     marginM: number(form.marginM),
@@ -33,7 +36,7 @@ export function askedOf(form: TrialForm, field: LandField, replicates?: number) 
     seed: 7,
   };
   const whole = Object.values(asked).every((value) => value === null || Number.isFinite(value));
-  if (!whole || !Number.isInteger(asked.replicates)) return null;
+  if (!whole || !Number.isInteger(asked.replicates) || !Number.isInteger(asked.treatments)) return null;
   const ring = (corners: LandField['outline']) => {
     const places = corners.map((corner) => [corner.lon, corner.lat]);
     return { type: 'Polygon', coordinates: [[...places, places[0] ?? []]] };
@@ -41,20 +44,39 @@ export function askedOf(form: TrialForm, field: LandField, replicates?: number) 
   return { ...asked, polygon: ring(field.outline), avoid: field.avoid.map(ring) };
 }
 
-export const TREATMENTS = ['untreated', 'treated'];
+/** How many treatments a design has, what is left as it is among them. */
+export function treatmentsOf(design: TrialDesign): number {
+  return 1 + Math.max(1, ...design.strips.map((strip) => strip.treatment));
+}
 
-export function stripName(strip: { treatment: number; block: number }): string {
-  return `block ${strip.block + 1}, ${TREATMENTS[strip.treatment] ?? `treatment ${strip.treatment}`}`;
+/** One letter for a treatment: U for untreated, T for treated, A, B, C where there are several. */
+export function letterOf(treatment: number, of: number): string {
+  if (treatment === 0) return 'U';
+  return of === 2 ? 'T' : (['A', 'B', 'C', 'D', 'E'][treatment - 1] ?? String(treatment));
+}
+
+/** What a treatment is called before anybody named it. */
+export function treatmentName(treatment: number, of: number): string {
+  if (treatment === 0) return 'untreated';
+  return of === 2 ? 'treated' : `treatment ${letterOf(treatment, of)}`;
+}
+
+export function stripName(strip: { treatment: number; block: number }, of: number): string {
+  return `block ${strip.block + 1}, ${treatmentName(strip.treatment, of)}`;
 }
 
 /** Where the strips lie, and the spots in them by their strip, for a machine's guidance and for the spots of the field. */
 export function asGeoJson(design: TrialDesign): { strips: object; spots: object } {
+  const of = treatmentsOf(design);
   const feature = (geometry: object, properties: object) => ({ type: 'Feature', geometry, properties });
   return {
     strips: {
       type: 'FeatureCollection',
       features: design.strips.map((strip) =>
-        feature(strip.polygon, { name: stripName(strip), treatment: TREATMENTS[strip.treatment] }),
+        feature(strip.polygon, {
+          name: stripName(strip, of),
+          treatment: treatmentName(strip.treatment, of),
+        }),
       ),
     },
     spots: {
@@ -64,8 +86,8 @@ export function asGeoJson(design: TrialDesign): { strips: object; spots: object 
           feature(
             { type: 'Point', coordinates: at },
             {
-              label: `${strip.block + 1}${strip.treatment === 0 ? 'U' : 'T'}${i + 1}`,
-              zone: stripName(strip),
+              label: `${strip.block + 1}${letterOf(strip.treatment, of)}${i + 1}`,
+              zone: stripName(strip, of),
             },
           ),
         ),
@@ -111,14 +133,14 @@ export type TrialBody = {
 /** A design as a trial of its own, each strip with an id for its zone and each spot with one. */
 export function layOut(
   design: TrialDesign,
-  of: { fieldId: string; name: string; treated: string },
+  of: { fieldId: string; name: string; treated: string[] },
   id: () => string,
 ): TrialBody {
   const corner = ([lon = 0, lat = 0]: number[]) => ({ lat, lon });
   return {
     fieldId: of.fieldId,
     name: of.name.trim(),
-    treatments: ['left as it is', of.treated.trim()],
+    treatments: ['left as it is', ...of.treated.map((one) => one.trim())],
     begunOn: null,
     endedOn: null,
     strips: design.strips.map((strip) => ({

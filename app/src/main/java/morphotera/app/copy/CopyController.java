@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import morphotera.app.decide.Plans;
 import morphotera.app.decide.Rulings;
+import morphotera.app.decide.Trials;
 import morphotera.app.follow.Intervention;
 import morphotera.app.follow.Interventions;
 import morphotera.app.land.Field;
@@ -44,6 +45,7 @@ class CopyController {
     private final Rulings rulings;
     private final Yardsticks yardsticks;
     private final Plans plans;
+    private final Trials trials;
     private final PracticeSheets sheets;
     private final Specimens specimens;
     private final Clock clock;
@@ -59,6 +61,7 @@ class CopyController {
             Rulings rulings,
             Yardsticks yardsticks,
             Plans plans,
+            Trials trials,
             PracticeSheets sheets,
             Specimens specimens,
             Clock clock) {
@@ -72,6 +75,7 @@ class CopyController {
         this.rulings = rulings;
         this.yardsticks = yardsticks;
         this.plans = plans;
+        this.trials = trials;
         this.sheets = sheets;
         this.specimens = specimens;
         this.clock = clock;
@@ -87,6 +91,7 @@ class CopyController {
      * @param photographs what they are of; the pictures themselves are asked for one by one
      * @param rulings what was said of causes
      * @param plan what is planned for it
+     * @param trials its strips, with what each visit said of them
      * @param yardstick the curves it is scored with, as a tree
      * @param sheets the practice's own tables that sums go by
      * @param skills how well its observers judge, by person and method
@@ -102,6 +107,7 @@ class CopyController {
             List<Photograph> photographs,
             List<Rulings.OfVisit> rulings,
             Plans.PlanView plan,
+            List<Trials.TrialView> trials,
             Map<String, Object> yardstick,
             Tables tables,
             List<PracticeSheets.Own> sheets,
@@ -130,6 +136,7 @@ class CopyController {
                         .toList(),
                 rulings.standing(viewer, all.stream().map(Visit::id).toList()),
                 plans.of(viewer, id),
+                trials.ofField(viewer, id),
                 yardsticks.tree(viewer, field.yardstickId()),
                 new Tables(TaughtTable.tree(tables.causes(), rulings.table(viewer))),
                 sheets.own(viewer),

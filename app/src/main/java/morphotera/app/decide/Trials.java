@@ -56,9 +56,9 @@ public class Trials {
     record NewSpot(UUID id, double lat, double lon) {}
 
     /** What was read of all strips in one visit, and what came of it. */
-    record Judged(UUID visit, LocalDate day, boolean before, List<TrialVerdict.OfMethod> methods) {}
+    public record Judged(UUID visit, LocalDate day, boolean before, List<TrialVerdict.OfMethod> methods) {}
 
-    record TrialView(
+    public record TrialView(
             UUID id,
             UUID fieldId,
             String name,
@@ -118,7 +118,7 @@ public class Trials {
         }
     }
 
-    List<TrialView> ofField(Viewer viewer, UUID fieldId) {
+    public List<TrialView> ofField(Viewer viewer, UUID fieldId) {
         Field field = land.field(viewer, fieldId);
         return kept(viewer, fieldId).stream()
                 .map(one -> view(one, judged(viewer, field, one.body())))
