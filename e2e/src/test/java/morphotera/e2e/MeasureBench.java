@@ -1,7 +1,5 @@
 package morphotera.e2e;
 
-import com.google.gson.JsonObject;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.Color;
@@ -10,7 +8,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -24,20 +21,6 @@ class MeasureBench {
     private static final int ROUNDS = 9;
 
     private final Jar jar = Jar.demo();
-
-    private static void print(String what, List<Double> millis) {
-        Collections.sort(millis);
-        System.out.printf(
-                "BENCH %s: median %.0f ms, slowest %.0f ms, n %d%n",
-                what, millis.get(millis.size() / 2), millis.get(millis.size() - 1), millis.size());
-    }
-
-    private static void throttle(Page page, int rate) {
-        CDPSession session = page.context().newCDPSession(page);
-        JsonObject asked = new JsonObject();
-        asked.addProperty("rate", rate);
-        session.send("Emulation.setCPUThrottlingRate", asked);
-    }
 
     /** A visit of ten spots and twenty methods, every cell of it read: copied from what the core's own cases hold. */
     private static String visit(Visitor adviser) {
@@ -85,7 +68,7 @@ class MeasureBench {
             });
             String at = visit(adviser);
             for (int rate : new int[] {1, SLOWER}) {
-                throttle(page, rate);
+                Figures.throttle(page, rate);
                 opening(adviser, at, rate);
             }
         }
@@ -160,10 +143,10 @@ class MeasureBench {
             keys.add(((Number) told).doubleValue());
         }
         String how = rate == 1 ? "" : ", throttled " + rate + " times";
-        print("a visit of 10 spots and 20 methods opens" + how, visits);
-        print("a bench opens" + how, benches);
+        Figures.print("a visit of 10 spots and 20 methods opens" + how, visits);
+        Figures.print("a bench opens" + how, benches);
         if (!keys.isEmpty()) {
-            print("a keystroke to its result" + how, keys);
+            Figures.print("a keystroke to its result" + how, keys);
         }
     }
 
@@ -209,7 +192,7 @@ class MeasureBench {
                 counted.add((System.nanoTime() - from) / 1e6);
             }
         }
-        print("a 12-megapixel photograph kept on the device and shown", kept);
-        print("its cover counted in the browser", counted);
+        Figures.print("a 12-megapixel photograph kept on the device and shown", kept);
+        Figures.print("its cover counted in the browser", counted);
     }
 }

@@ -1,10 +1,7 @@
 package morphotera.e2e;
 
-import com.google.gson.JsonObject;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import morphotera.browser.Calls;
@@ -18,20 +15,6 @@ class OfflineBench {
 
     private final Jar jar = Jar.demo();
 
-    private static void print(String what, List<Double> millis) {
-        Collections.sort(millis);
-        System.out.printf(
-                "BENCH %s: median %.0f ms, slowest %.0f ms, n %d%n",
-                what, millis.get(millis.size() / 2), millis.get(millis.size() - 1), millis.size());
-    }
-
-    private static void throttle(Page page) {
-        CDPSession session = page.context().newCDPSession(page);
-        JsonObject rate = new JsonObject();
-        rate.addProperty("rate", SLOWER);
-        session.send("Emulation.setCPUThrottlingRate", rate);
-    }
-
     @Test
     void second_opening_in_flight_mode() {
         List<Double> opening = new ArrayList<>();
@@ -43,14 +26,14 @@ class OfflineBench {
             for (int i = 0; i < 7; i++) {
                 page.close();
                 page = adviser.anotherTab();
-                throttle(page);
+                Figures.throttle(page, SLOWER);
                 long from = System.nanoTime();
                 adviser.open("/");
                 adviser.heading("This week").waitFor();
                 opening.add((System.nanoTime() - from) / 1e6);
             }
         }
-        print("second opening in flight mode, throttled 4 times, to the season's list", opening);
+        Figures.print("second opening in flight mode, throttled 4 times, to the season's list", opening);
     }
 
     @Test

@@ -1,7 +1,5 @@
 package morphotera.e2e;
 
-import com.google.gson.JsonObject;
-import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -41,7 +39,7 @@ class SeasonBench {
             for (int i = 0; i < OPENED; i++) {
                 page.close();
                 page = adviser.anotherTab();
-                throttle(page);
+                Figures.throttle(page, SLOWER);
                 long from = System.nanoTime();
                 adviser.open("/");
                 page.getByText(Pattern.compile("^Holding ")).first().waitFor();
@@ -67,12 +65,5 @@ class SeasonBench {
                     "BENCH season of 1001 fields on a throttled phone: opens in %.0f ms, slowest %.0f, n %d; scrolled %s%n",
                     opening.get(OPENED / 2), opening.get(OPENED - 1), OPENED, frames);
         }
-    }
-
-    private static void throttle(Page page) {
-        CDPSession session = page.context().newCDPSession(page);
-        JsonObject rate = new JsonObject();
-        rate.addProperty("rate", SLOWER);
-        session.send("Emulation.setCPUThrottlingRate", rate);
     }
 }

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import morphotera.app.devices.DrawnGround;
 import morphotera.app.devices.DrawnJar;
 import morphotera.app.devices.DrawnSoil;
+import morphotera.app.land.Spot;
 import morphotera.app.measure.KitCharts;
 import morphotera.app.measure.ReadingBody;
 import morphotera.app.measure.Readings;
@@ -16,6 +17,7 @@ import morphotera.app.people.Viewer;
 import morphotera.app.pictures.Photographs;
 import morphotera.app.scout.SampleBody;
 import morphotera.app.scout.Samples;
+import morphotera.ground.Nullable;
 import morphotera.measure.ColourChart;
 import org.springframework.stereotype.Component;
 
@@ -44,20 +46,15 @@ class DemoBag {
         samples.put(
                 observer,
                 id,
-                new SampleBody(
+                bag(
                         visitId,
-                        "A",
                         spots,
-                        15,
-                        0.0,
-                        15.0,
                         start,
                         start.plusSeconds(5400),
                         start.plusSeconds(3 * DAY_S),
                         List.of("pH", "phosphorus", "organic matter", "microbial carbon"),
                         "Farside Testing, made up",
-                        48.0,
-                        0));
+                        48.0));
         readings.put(
                 observer,
                 ids.apply(start.plusSeconds(9 * DAY_S)),
@@ -88,25 +85,23 @@ class DemoBag {
                         null));
     }
 
+    /** Fifteen cores of the topsoil. */
+    private static SampleBody bag(
+            UUID visitId,
+            List<UUID> spots,
+            Instant taken,
+            Instant cooled,
+            @Nullable Instant handedOver,
+            List<String> asked,
+            @Nullable String laboratory,
+            @Nullable Double cost) {
+        return new SampleBody(
+                visitId, "A", spots, 15, 0.0, 15.0, taken, cooled, handedOver, asked, laboratory, cost, 0);
+    }
+
     /** Soil of a zone, sent the same day: what came back waits to be looked at. */
     void sent(Viewer observer, UUID id, UUID visitId, List<UUID> spots, Instant taken) {
-        samples.put(
-                observer,
-                id,
-                new SampleBody(
-                        visitId,
-                        "A",
-                        spots,
-                        15,
-                        0.0,
-                        15.0,
-                        taken,
-                        taken.plusSeconds(1800),
-                        null,
-                        List.of(),
-                        null,
-                        null,
-                        0));
+        samples.put(observer, id, bag(visitId, spots, taken, taken.plusSeconds(1800), null, List.of(), null, null));
         orders.send(
                 observer,
                 id,
@@ -131,6 +126,35 @@ class DemoBag {
                                 new ColourChart.Step(7.0, "neither", "#4F8F52"),
                                 new ColourChart.Step(8.0, "chalky", "#2D6577")),
                         0));
+    }
+
+    /** Of the one reading that says so: its spot and its method. */
+    void photograph(
+            Viewer observer,
+            UUID visitId,
+            String pictured,
+            List<Readings.Numbered> taken,
+            Map<String, Spot> spots,
+            Function<Instant, UUID> ids) {
+        for (Readings.Numbered one : taken) {
+            ReadingBody body = one.body();
+            String cell = spots.values().stream()
+                            .filter(spot -> spot.id().equals(body.spotId()))
+                            .findFirst()
+                            .orElseThrow()
+                            .label()
+                    + " " + body.method();
+            if (cell.equals(pictured)) {
+                photograph(
+                        observer,
+                        ids.apply(body.takenAt()),
+                        visitId,
+                        body.spotId(),
+                        body.takenAt(),
+                        body.method(),
+                        body.reading());
+            }
+        }
     }
 
     /** As a camera saw what was read there: the ground, a block, a pit, a jar. */

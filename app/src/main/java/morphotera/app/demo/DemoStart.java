@@ -332,32 +332,12 @@ class DemoStart implements ApplicationRunner {
                         .toList();
                 bag.sent(observer, id(bagged), visitId, ofZone, bagged);
             }
-            for (Readings.Numbered one : taken) {
-                ReadingBody body = one.body();
-                if ((labelOf(spots, body.spotId()) + " " + body.method()).equals(visit.pictured())) {
-                    bag.photograph(
-                            observer,
-                            id(body.takenAt()),
-                            visitId,
-                            body.spotId(),
-                            body.takenAt(),
-                            body.method(),
-                            body.reading());
-                }
-            }
+            bag.photograph(observer, visitId, visit.pictured(), taken, spots, this::id);
             if (visit.running() != null) {
                 visit.running()
                         .forEach(one -> hole.begin(
                                 observer, visitId, spots.get(one.spot()).id(), one, this::id));
             }
-        }
-
-        private static String labelOf(Map<String, Spot> spots, UUID id) {
-            return spots.values().stream()
-                    .filter(spot -> spot.id().equals(id))
-                    .findFirst()
-                    .orElseThrow()
-                    .label();
         }
 
         private Readings.Numbered numbered(
