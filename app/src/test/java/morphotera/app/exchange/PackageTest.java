@@ -46,6 +46,21 @@ class PackageTest {
                 .expect(200);
         adviser.send("PUT", "/api/yardsticks/" + Client.id(), Map.of("name", "=cmd", "version", 0))
                 .expect(200);
+        adviser.send(
+                        "PUT",
+                        "/api/readings/" + aReading(adviser, field) + "/streams",
+                        Map.of(
+                                "streams",
+                                List.of(Map.of(
+                                        "field",
+                                        "/reading/points/0/value",
+                                        "probe",
+                                        "pH probe",
+                                        "unit",
+                                        "pH",
+                                        "points",
+                                        List.of(Map.of("atS", 0.5, "value", 5.9), Map.of("atS", 1.0, "value", 5.8))))))
+                .expect(200);
         out = taken(adviser, Map.of("what", "practice"));
         empty = RunningApp.start();
         newcomer = Client.firstOwner(RunningApp.port(empty), "new@own.example", "tide over the bar");
@@ -62,6 +77,14 @@ class PackageTest {
                 .json()
                 .get("version")
                 .asInt();
+    }
+
+    private static String aReading(Client client, String field) {
+        String visit = client.get("/api/fields/" + field + "/visits")
+                .json()
+                .at("/0/id")
+                .asString();
+        return client.get("/api/visits/" + visit).json().at("/readings/0/id").asString();
     }
 
     private static String fieldOf(Client client, String name) {
@@ -149,6 +172,16 @@ class PackageTest {
                         .json());
         // Who measured is known by name and cannot sign in.
         assertThat(newcomer.get("/api/people").expect(200).json()).hasSize(1);
+    }
+
+    @Test
+    void what_probes_said_bags_on_their_way_and_practised_eyes_go_along() throws IOException {
+        Map<String, String> tables = tables(out);
+        assertThat(tables.get("streams.csv").lines()).hasSize(2);
+        assertThat(tables.get("orders.csv")).contains("phosphorus").contains("methodText");
+        assertThat(tables.get("specimens.csv").lines().count())
+                .as("a heading, and two eyes on eight specimens of two tests")
+                .isGreaterThanOrEqualTo(33);
     }
 
     @Test

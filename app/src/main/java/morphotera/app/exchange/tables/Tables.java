@@ -45,11 +45,27 @@ public final class Tables {
                     .only("(exists (select 1 from visit v where v.observer_id = t.id)"
                             + " or exists (select 1 from reading r where r.entered_by = t.id or r.set_aside_by = t.id)"
                             + " or exists (select 1 from paper p where p.kept_by = t.id)"
-                            + " or exists (select 1 from sample_order o where o.sent_by = t.id))")
+                            + " or exists (select 1 from sample_order o where o.sent_by = t.id)"
+                            + " or exists (select 1 from practice_answer a where a.person_id = t.id))")
                     .in("", null, null, null)
                     .id()
                     .text("name", "Name")
                     .word("role", "Role", true, words(Role.values())),
+            Table.of("specimens", "practice_answer", "What people said of practice specimens, and what it was.")
+                    .in("", null, null, null)
+                    .key("person_id", "method", "number")
+                    .refers("person_id", "people", "By")
+                    .word("method", "Method", true, METHODS)
+                    .integer("number", "Number of the specimen", true)
+                    .instant("answered_at", "Judged", true)
+                    .json(
+                            "said",
+                            "said_json",
+                            "What was said of it",
+                            true,
+                            new TypeReference<Map<String, Object>>() {}.getType())
+                    .number("score", "Score of what was said, 0 to 100")
+                    .number("true_score", "Score of what it was, 0 to 100"),
             Table.of("holdings", "holding", "Farms and the like.")
                     .in("", "t.id", null, null)
                     .id()
