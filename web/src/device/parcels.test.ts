@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { database, openDatabase, removeDatabase } from './database';
 import { followers, loadParcels, mend, parcels, post, putAway } from './parcels';
-import { onSent, send, sendFor } from './sender';
+import { onSent, send, sendFor, sendNow } from './sender';
 import { loadWords, read, write } from './words';
 
 const answers: (() => Promise<Response>)[] = [];
@@ -90,6 +90,25 @@ it('what was on its way when the page ended is sent again under the same id', as
   await loadParcels();
   await send();
   expect(sent.map((one) => one.headers.get('X-Morphotera-Parcel'))).toEqual([id, id]);
+  expect(parcels()).toEqual([]);
+});
+
+it('what was on its way as the signal came back goes again at once, with all that waits behind it', async () => {
+  let lose: (fault: Error) => void = () => {};
+  const onItsWay = new Promise<Response>((_, fail) => {
+    lose = fail;
+  });
+  answers.push(() => onItsWay);
+  await post(reading(A));
+  await post({ ...reading(B), body: { corrects: A } });
+  sendFor('p');
+  await vi.waitFor(() => expect(sent).toHaveLength(1));
+  await new Promise((done) => setTimeout(done, 5));
+  const now = sendNow();
+  lose(new TypeError('it left without a signal'));
+  await now;
+  await send();
+  expect(sent.map((one) => new URL(one.url).pathname.at(-1))).toEqual(['a', 'a', 'b']);
   expect(parcels()).toEqual([]);
 });
 

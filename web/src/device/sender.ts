@@ -13,6 +13,8 @@ export type Sent = { parcel: Parcel; answer: unknown };
 const listeners = new Set<(sent: Sent) => void>();
 let person: string | null = null;
 let timer: ReturnType<typeof setTimeout> | null = null;
+/** When somebody last asked that all of it goes now. */
+let askedAt = 0;
 
 export function onSent(tell: (sent: Sent) => void): () => void {
   listeners.add(tell);
@@ -30,6 +32,7 @@ export function sendFor(who: string | null): void {
 
 /** The signal is back, or the page is looked at again: what waited its turn goes now. */
 export async function sendNow(): Promise<void> {
+  askedAt = Date.now();
   for (const one of parcels()) {
     if (one.state.is === 'waiting' && one.state.notBefore > 0) await mark(one.id, fresh);
     if (stops(one.state)) await mark(one.id, fresh);
@@ -82,7 +85,8 @@ async function run(who: string): Promise<void> {
     const next = ready(parcels(), Date.now());
     if (!next) break;
     const tries = next.state.is === 'waiting' ? next.state.tries + 1 : 1;
-    const going: Parcel = { ...next, state: { is: 'sending', tries, since: Date.now() } };
+    const since = Date.now();
+    const going: Parcel = { ...next, state: { is: 'sending', tries, since } };
     await mark(next.id, going.state);
     const came = await deliver(going);
     if (came.out.sent) {
@@ -90,7 +94,10 @@ async function run(who: string): Promise<void> {
       for (const tell of listeners) tell({ parcel: next, answer: came.answer });
       continue;
     }
-    await mark(next.id, came.out.state);
+    // The signal came back while this one was on its way without it: it goes again at once, once.
+    const again = came.out.state.is === 'waiting' && askedAt > since;
+    await mark(next.id, again ? fresh : came.out.state);
+    if (again) continue;
     if (came.out.stop) break;
   }
   if (person !== who || parcels().some((one) => stops(one.state))) return;

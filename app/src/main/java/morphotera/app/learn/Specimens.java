@@ -13,6 +13,8 @@ import morphotera.app.people.Viewer;
 import morphotera.app.tables.Yardsticks;
 import morphotera.follow.Practised.Skill;
 import morphotera.ground.Nullable;
+import morphotera.ground.Refusal;
+import morphotera.ground.Refused;
 import morphotera.measure.Bench;
 import morphotera.measure.Evaluation;
 import morphotera.measure.methods.Methods;
@@ -25,6 +27,7 @@ import tools.jackson.core.type.TypeReference;
 public class Specimens {
     private static final TypeReference<Map<String, Object>> READING = new TypeReference<>() {};
     private static final int MOST = 100_000;
+    private static final int MOST_SAID = 4000;
 
     private final SpecimenMapper answers;
     private final Yardsticks yardsticks;
@@ -116,10 +119,14 @@ public class Specimens {
         Specimen specimen = specimen(method, number);
         double score = score(method, said);
         double trueScore = score(method, specimen.truth());
+        String saidJson = json.write(said);
+        if (saidJson.length() > MOST_SAID) {
+            throw new Refused(List.of(new Refusal(
+                    "/reading", "too-long", "So much is not to be seen on a specimen: judge what is asked.")));
+        }
         answers.add(
                 viewer,
-                new SpecimenMapper.Row(
-                        viewer.personId(), method, number, clock.instant(), json.write(said), score, trueScore));
+                new SpecimenMapper.Row(viewer.personId(), method, number, clock.instant(), saidJson, score, trueScore));
         SpecimenMapper.Row stands = answers.of(viewer, List.of(viewer.personId())).stream()
                 .filter(row -> row.method().equals(method) && row.number() == number)
                 .findFirst()

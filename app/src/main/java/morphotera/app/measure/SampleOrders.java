@@ -243,9 +243,17 @@ public class SampleOrders {
 
     private void fetch(Laboratory laboratory) {
         for (SampleOrderMapper.Row row : orders.waiting(MOST_AT_ONCE)) {
-            laboratory
-                    .sheet(json.read(row.bagJson(), Laboratory.Bag.class), clock.instant())
-                    .ifPresent(sheet -> keep(row, sheet));
+            sheet(laboratory, row).ifPresent(sheet -> keep(row, sheet));
+        }
+    }
+
+    /** One bag that a laboratory chokes on keeps no other from being answered. */
+    private Optional<Laboratory.Sheet> sheet(Laboratory laboratory, SampleOrderMapper.Row row) {
+        try {
+            return laboratory.sheet(json.read(row.bagJson(), Laboratory.Bag.class), clock.instant());
+        } catch (RuntimeException fault) {
+            LOG.warn("no answer for sample {}: {}", row.sampleId(), fault.toString());
+            return Optional.empty();
         }
     }
 

@@ -7,6 +7,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
@@ -109,6 +111,13 @@ class SpecimenTest {
                         .expect(422)
                         .refusals())
                 .containsExactly("/reading missing");
+        Map<String, Object> crumb = Map.of("fellAt", "gentle", "share", 0.5);
+        Map<String, Object> heap = new LinkedHashMap<>(Specimen.of("slaking", 1).truth());
+        heap.put("crumbs", Collections.nCopies(500, crumb));
+        assertThat(other.send("PUT", "/api/specimens/slaking/1/answer", Map.of("reading", heap))
+                        .expect(422)
+                        .refusals())
+                .isNotEmpty();
         other.get("/api/specimens/ph/1/picture").expect(404);
         other.get("/api/specimens/slaking/0/picture").expect(404);
     }

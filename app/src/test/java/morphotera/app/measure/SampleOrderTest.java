@@ -2,12 +2,25 @@ package morphotera.app.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
 
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import morphotera.app.Client;
 import morphotera.app.Plot;
 import morphotera.app.RunningApp;
+import morphotera.app.api.Json;
+import morphotera.app.devices.Laboratories;
+import morphotera.app.devices.Laboratory;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -117,6 +130,25 @@ class SampleOrderTest {
         adviser.send("PUT", "/api/readings/" + reading + "/aside", Map.of("reason", "another field's sheet"))
                 .expect(200);
         assertThat(stands(id).at("/order/taken").asBoolean()).isFalse();
+    }
+
+    @Test
+    void the_post_goes_on_where_one_bag_cannot_be_answered() {
+        Laboratory chokes = mock(Laboratory.class);
+        when(chokes.sheet(any(), any())).thenThrow(new IllegalStateException("spilt"));
+        Laboratories laboratories = mock(Laboratories.class);
+        when(laboratories.connected()).thenReturn(Optional.of(chokes));
+        SampleOrderMapper mapper = mock(SampleOrderMapper.class);
+        UUID one = UUID.randomUUID();
+        String bag = RunningApp.bean(Json.class)
+                .write(new Laboratory.Bag(one, 47, -29, 0, 15, List.of("ph"), Map.of(), Instant.EPOCH));
+        when(mapper.waiting(anyInt()))
+                .thenReturn(List.of(
+                        new SampleOrderMapper.Row(one, one, one, one, one, bag),
+                        new SampleOrderMapper.Row(one, one, one, one, one, "{")));
+        new SampleOrders(mapper, laboratories, null, null, null, null, RunningApp.bean(Json.class), Clock.systemUTC())
+                .fetch();
+        verify(mapper, never()).answer(any(), any(), any());
     }
 
     @Test
