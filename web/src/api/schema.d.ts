@@ -3874,6 +3874,9 @@ export interface components {
             /** Format: int32 */
             next: number;
             skill: components["schemas"]["morphotera.follow.Practised.Skill"] | null;
+            /** Format: int32 */
+            toGo: number;
+            usual: components["schemas"]["morphotera.follow.Change.Observers"];
         };
         "morphotera.app.measure.Clock": {
             /** Format: date-time */
@@ -5166,6 +5169,14 @@ export interface components {
             spotsForTenPoints: number | null;
             /** @enum {string} */
             verdict: "better" | "worse" | "no-clear-change" | "one-spot";
+        };
+        "morphotera.follow.Change.Observers": {
+            /** Format: double */
+            biasAfter: number;
+            /** Format: double */
+            biasBefore: number;
+            /** Format: double */
+            spread: number;
         };
         "morphotera.follow.Forecast.Band": {
             /** Format: double */

@@ -144,7 +144,7 @@ function Specimen({ method, practised }: { method: Method; practised: Practised 
         <section aria-labelledby="eye">
           <h2 id="eye">Your eye</h2>
           {practised.errors.length > 0 && <ErrorsDrawing errors={practised.errors} skill={practised.skill} />}
-          <p className="mt-2">{skillWords(practised.skill, practised.errors.length)}</p>
+          <p className="mt-2">{skillWords(practised)}</p>
         </section>
       </div>
     </div>

@@ -44,9 +44,11 @@ it('an error says which way the eye leans', () => {
 });
 
 it('an eye that practised too little is judged by what is usual', () => {
-  expect(skillWords(null, 2)).toContain('3 more');
-  expect(skillWords({ n: 8, lean: -6, spread: 5.2 }, 8)).toContain(
-    '5 points from one to the next, 6 too harsh',
-  );
-  expect(skillWords({ n: 8, lean: 0.4, spread: 3 }, 8)).toContain('no lean');
+  const usual = { spread: 8, biasBefore: 4, biasAfter: 4 };
+  const words = skillWords({ skill: null, toGo: 3, usual });
+  expect(words).toContain('3 more');
+  expect(words).toContain('8 points from spot to spot, 4 from person to person');
+  const skill = { n: 8, lean: -6, spread: 5.2, bias: 6.3 };
+  expect(skillWords({ skill, toGo: 0, usual })).toContain('5 points from one to the next, 6 too harsh');
+  expect(skillWords({ skill: { ...skill, lean: 0.4 }, toGo: 0, usual })).toContain('no lean');
 });

@@ -1,3 +1,4 @@
+import type { Practised } from '../api/types';
 import { show } from '../ground/format';
 import type { Values } from '../measure/draft';
 
@@ -75,13 +76,10 @@ export function errorWords(error: number): string {
   return `${points} ${points === 1 ? 'point' : 'points'} too ${error > 0 ? 'kind' : 'harsh'}`;
 }
 
-type Skill = { n: number; lean: number; spread: number };
-
 /** What is known of an eye, and what follows from it. */
-export function skillWords(skill: Skill | null, n: number): string {
+export function skillWords({ skill, toGo, usual }: Pick<Practised, 'skill' | 'toGo' | 'usual'>): string {
   if (!skill) {
-    const left = 5 - n;
-    return `${left} more until your own figures count; until then the usual ones do: 8 points from spot to spot, 4 from day to day.`;
+    return `${toGo} more until your own figures count; until then the usual ones do: ${show(usual.spread, 0)} points from spot to spot, ${show(usual.biasBefore, 0)} from person to person.`;
   }
   const lean =
     Math.abs(skill.lean) < 1

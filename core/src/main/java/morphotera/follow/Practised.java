@@ -22,7 +22,7 @@ public record Practised(boolean sameObserver, Map<String, Skill> before, Map<Str
      */
     public record Skill(int n, double lean, double spread, double bias) {
         /** Fewer specimens tell a person from chance too badly. */
-        private static final int FEWEST = 5;
+        public static final int FEWEST = 5;
 
         /** Null where there are too few errors. */
         public static @Nullable Skill of(List<Double> errors) {

@@ -10,17 +10,14 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A day in a valley: every kind of entry with no signal, and all of it at the server in the evening. */
 class FlightDayIT {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final List<String> METHODS = List.of(
             "root-depth",
             "earthworms",
@@ -62,27 +59,13 @@ class FlightDayIT {
         page = adviser.page;
         page.addInitScript(METER);
         adviser.signIn("adviser@tidewrack.example");
-        JsonNode card = null;
-        for (JsonNode one : fromServer("/api/season").get("fields")) {
-            card = one.at("/field/name").asString().equals("Marl Bank") ? one : card;
-        }
-        String field = card.at("/field/id").asString();
-        visit = UUID.randomUUID().toString();
-        Object saved = page.evaluate("""
-                ([visit, field, methods]) => fetch('/api/planning').then((answer) => answer.json())
-                .then(({ startCard }) => fetch('/api/visits/' + visit, { method: 'PUT', headers: {
-                  'Content-Type': 'application/json',
-                  'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
-                }, body: JSON.stringify({ fieldId: field, day: new Date().toISOString().slice(0, 10), state: 'running',
-                  question: 'routine', methods, moisture: 'moist', version: 0,
-                  startCard: Object.fromEntries(startCard.map((item) => [item.id, new Date().toISOString()])) }),
-                })).then((answer) => answer.status)""", List.of(visit, field, METHODS));
-        assertThat(saved).isEqualTo(200);
-        tray = "/fields/" + field + "/visits/" + visit + "/measure";
+        FieldDay day = FieldDay.begin(page, "Marl Bank", METHODS);
+        visit = day.visit();
+        tray = day.tray();
         adviser.open(tray);
         page.locator("[data-offline=ready]").waitFor();
         adviser.offline(true);
-        tray += "?spot=" + card.at("/field/spots/0/id").asString() + "&method=";
+        tray += "?spot=" + day.spot() + "&method=";
     }
 
     @AfterEach
@@ -94,7 +77,7 @@ class FlightDayIT {
     }
 
     private JsonNode fromServer(String path) {
-        return JSON.readTree((String) page.evaluate("path => fetch(path).then((answer) => answer.text())", path));
+        return FieldDay.fromServer(page, path);
     }
 
     private void bench(String method) {

@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -26,28 +25,15 @@ class OfflineIT {
     private Visitor adviser;
     private Page page;
     private String visit;
-    private String spot;
 
     /** A visit of this test's own on a field taken along, so that no test meets what another left. */
     @BeforeEach
     void takenAlong() {
         adviser = Visitor.onPhone(jar).signIn("adviser@tidewrack.example");
         page = adviser.page;
-        JsonNode card = field("Far Cleave");
-        String field = card.at("/field/id").asString();
-        spot = card.at("/field/spots/0/id").asString();
-        visit = java.util.UUID.randomUUID().toString();
-        Object saved = page.evaluate("""
-                ([visit, field]) => fetch('/api/planning').then((answer) => answer.json())
-                .then(({ startCard }) => fetch('/api/visits/' + visit, { method: 'PUT', headers: {
-                  'Content-Type': 'application/json',
-                  'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
-                }, body: JSON.stringify({ fieldId: field, day: new Date().toISOString().slice(0, 10), state: 'running',
-                  question: 'routine', methods: ['slaking', 'penetration'], moisture: 'moist', version: 0,
-                  startCard: Object.fromEntries(startCard.map((item) => [item.id, new Date().toISOString()])) }),
-                })).then((answer) => answer.status)""", List.of(visit, field));
-        assertThat(saved).isEqualTo(200);
-        adviser.open("/fields/" + field + "/visits/" + visit + "/measure");
+        FieldDay day = FieldDay.begin(page, "Far Cleave", List.of("slaking", "penetration"));
+        visit = day.visit();
+        adviser.open(day.tray());
         page.locator("[data-offline=ready]").waitFor();
     }
 
@@ -65,16 +51,7 @@ class OfflineIT {
     }
 
     private JsonNode fromServer(String path) {
-        return JSON.readTree((String) page.evaluate("path => fetch(path).then((answer) => answer.text())", path));
-    }
-
-    private JsonNode field(String name) {
-        for (JsonNode card : fromServer("/api/season").get("fields")) {
-            if (card.at("/field/name").asString().equals(name)) {
-                return card;
-            }
-        }
-        throw new AssertionError("no field " + name);
+        return FieldDay.fromServer(page, path);
     }
 
     private JsonNode readings() {
@@ -372,43 +349,5 @@ class OfflineIT {
         adviser.signIn("adviser@tidewrack.example");
         adviser.waitUntilSent();
         assertThat(readings()).hasSize(1);
-    }
-
-    @Test
-    void ground_is_photographed_and_counted_and_both_arrive_when_a_signal_does() {
-        page.navigate(page.url() + "?spot=" + spot + "&method=ground-cover");
-        adviser.button("Photograph, counted later").waitFor();
-        adviser.offline(true);
-        adviser.button("Photograph, counted later").click();
-        page.getByLabel("Take a photograph").setInputFiles(Drawn.ground());
-        assertThat(page.getByText(", to send").first()).isVisible();
-        adviser.button("Done, next step").click();
-        assertThat(page.getByText("40 % living")).isVisible();
-        // Of eight tenths in the middle three are plants.
-        adviser.button("leave out the edges").click();
-        assertThat(page.getByText(Pattern.compile("3[78] % living"))).isVisible();
-        adviser.button("count all of it").click();
-        assertThat(page.getByText("40 % living")).isVisible();
-        Locator picture = page.getByLabel("Tap bare soil on the picture");
-        BoundingBox box = picture.boundingBox();
-        picture.click(new Locator.ClickOptions().setPosition(box.width * 0.8, box.height / 2));
-        assertThat(page.getByText("60 % bare")).isVisible();
-        adviser.button("Take these shares").click();
-        assertThat(page.getByLabel("Living plants", new Page.GetByLabelOptions().setExact(true)))
-                .hasValue("40");
-        page.getByLabel("Was each point looked at from straight above?").check();
-        // It counts once the core has said what it comes to.
-        page.getByTestId("score").waitFor();
-        adviser.button("Count this reading").click();
-        page.getByText("Kept on this device, to send.").waitFor();
-        adviser.offline(false);
-        adviser.waitUntilSent();
-        JsonNode photograph =
-                fromServer("/api/visits/" + visit + "/photographs").get(0);
-        JsonNode reading = readings().get(0).get("reading");
-        assertThat(reading.at("/photograph/id").asString())
-                .isEqualTo(photograph.get("id").asString());
-        assertThat(reading.get("bare").asDouble()).isEqualTo(60);
-        assertThat(photograph.get("widthPx").asInt()).isEqualTo(400);
     }
 }

@@ -11,6 +11,7 @@ import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
 import morphotera.app.people.Viewer;
 import morphotera.app.tables.Yardsticks;
+import morphotera.follow.Change;
 import morphotera.follow.Practised.Skill;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
@@ -55,12 +56,16 @@ public class Specimens {
      * @param next the number of the first specimen not judged yet
      * @param errors in the order of the numbers, points
      * @param skill null while there are too few to tell
+     * @param toGo how many more until it is one
+     * @param usual what comparisons of two people's visits go by until then
      */
     record OfMethod(
             String method,
             int next,
             List<Double> errors,
-            @Nullable Skill skill) {}
+            @Nullable Skill skill,
+            int toGo,
+            Change.Observers usual) {}
 
     List<OfMethod> mine(Viewer viewer) {
         Map<String, List<SpecimenMapper.Row>> byMethod = byMethod(answers.of(viewer, List.of(viewer.personId())));
@@ -70,7 +75,15 @@ public class Specimens {
                     List<Double> errors =
                             all.stream().map(SpecimenMapper.Row::error).toList();
                     int next = all.isEmpty() ? 1 : all.get(all.size() - 1).number() + 1;
-                    return new OfMethod(method, next, errors, Skill.of(errors));
+                    boolean judged =
+                            Methods.find(method).orElseThrow().description().judged();
+                    return new OfMethod(
+                            method,
+                            next,
+                            errors,
+                            Skill.of(errors),
+                            Math.max(0, Skill.FEWEST - errors.size()),
+                            Change.Observers.usual(judged, false));
                 })
                 .toList();
     }

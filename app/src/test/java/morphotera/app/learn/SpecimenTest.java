@@ -78,6 +78,7 @@ class SpecimenTest {
     void judged_it_tells_the_truth_and_keeps_the_error_and_the_first_answer_stands() {
         int number = ofCover().get("next").asInt();
         assertThat(number).as("nobody practised there").isEqualTo(1);
+        assertThat(ofCover().get("toGo").asInt()).isEqualTo(5);
         Map<String, Object> truth = Specimen.of("ground-cover", 1).truth();
         JsonNode first = answer(1, truth).expect(200).json();
         assertThat(first.get("error").asDouble()).as("a faultless eye").isZero();
@@ -93,6 +94,7 @@ class SpecimenTest {
         JsonNode practised = ofCover();
         assertThat(practised.get("next").asInt()).isEqualTo(6);
         assertThat(practised.get("errors")).hasSize(5);
+        assertThat(practised.get("toGo").asInt()).isZero();
         assertThat(practised.at("/skill/lean").asDouble())
                 .as("too much green, too kind a score")
                 .isGreaterThan(0);
