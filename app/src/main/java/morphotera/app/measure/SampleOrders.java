@@ -20,7 +20,6 @@ import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.Sample;
 import morphotera.app.land.Spot;
-import morphotera.app.land.Zone;
 import morphotera.app.people.Role;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.SampleBody;
@@ -30,6 +29,7 @@ import morphotera.app.scout.Visits;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.measure.Evaluation;
+import morphotera.measure.Site;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -218,11 +218,8 @@ public class SampleOrders {
                         measure -> GOES_ALONG.get(measure.key()),
                         LinkedHashMap::new,
                         Collectors.averagingDouble(Evaluation.Measure::value)));
-        Zone zone = field.zones().stream()
-                .filter(one -> one.id().equals(sample.zoneId()))
-                .findFirst()
-                .orElseThrow();
-        Double clay = zone.clayPercent() == null ? field.clayPercent() : zone.clayPercent();
+        Site site = field.site();
+        Double clay = site.clayOf(site.zone(sample.zoneId().toString()).orElseThrow());
         if (clay != null) {
             read.put("clayPercent", clay);
         }
