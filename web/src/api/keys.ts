@@ -16,6 +16,7 @@ export const keys = {
   cameraRoll: ['camera-roll'] as const,
   kitCharts: ['kit-charts'] as const,
   field: (id: string) => ['field', id] as const,
+  spotPhotographs: (fieldId: string) => ['field', fieldId, 'photographs'] as const,
   visits: (fieldId: string) => ['field', fieldId, 'visits'] as const,
   interventions: (fieldId: string) => ['field', fieldId, 'interventions'] as const,
   trend: (fieldId: string, zone: string) => ['field', fieldId, 'trend', zone] as const,

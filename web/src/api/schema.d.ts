@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fields/{id}/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSpots"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields/{id}/plan": {
         parameters: {
             query?: never;
@@ -350,6 +366,22 @@ export interface paths {
         get: operations["of_2"];
         put: operations["put_14"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fields/{id}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3766,6 +3798,7 @@ export interface components {
             fieldId: string;
             kind: string;
             name: string;
+            outline: components["schemas"]["morphotera.app.land.LandBodies.CornerBody"][] | null;
             texture: string | null;
             /** Format: int32 */
             version: number;
@@ -3814,6 +3847,20 @@ export interface components {
             sentAt: string;
             taken: boolean;
         };
+        "morphotera.app.land.Splits.Body": {
+            /** Format: uuid */
+            fieldId: string;
+            line: components["schemas"]["morphotera.app.land.LandBodies.CornerBody"][];
+            name: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            zoneId: string;
+        };
+        "morphotera.app.land.Splits.Both": {
+            goes: components["schemas"]["morphotera.app.land.Field"];
+            stays: components["schemas"]["morphotera.app.land.Field"];
+        };
         "morphotera.app.land.Spot": {
             /** Format: uuid */
             fieldId: string;
@@ -3842,6 +3889,7 @@ export interface components {
             id: string;
             kind: string;
             name: string;
+            outline: components["schemas"]["morphotera.app.land.Corner"][];
             texture: string | null;
             /** Format: int32 */
             version: number;
@@ -6360,6 +6408,28 @@ export interface operations {
             };
         };
     };
+    ofSpots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.pictures.Photograph"][];
+                };
+            };
+        };
+    };
     of_2: {
         parameters: {
             query?: never;
@@ -6404,6 +6474,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["morphotera.app.decide.Plans.PlanView"];
+                };
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["morphotera.app.land.Splits.Body"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.land.Splits.Both"];
                 };
             };
         };

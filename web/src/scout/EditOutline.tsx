@@ -1,56 +1,99 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { type Refusal, refusals, sentence } from '../api/problem';
-import type { Corner, LandField } from '../api/types';
+import type { Corner, LandField, Zone } from '../api/types';
 import { knowField } from '../device/known';
 import { save } from '../device/save';
-import type { Projection } from '../ground/mapProjection';
 import { TextField } from '../ground/TextField';
 import { useMe } from '../people/session';
+import { Corners } from './Corners';
 import { FieldMap } from './FieldMap';
-import { readOutline, writeOutline } from './outline';
+import { readOutline, withCorner, writeOutline } from './outline';
+import { avoidance, cornersBy, type Ring, ringsOf } from './rings';
+import { WalkEdge } from './WalkEdge';
 
 type Props = { field: LandField; onDone: () => void };
 
-/** Which ring is in hand: the edge, or one of the places to avoid. */
-type Hand = 'edge' | number;
-
-/** The edge of a field and the places to avoid, moved corner by corner on the map, or typed, or read from a file. */
+/** The edge of a field, its zones and the places to avoid, moved corner by corner on the map, walked, typed, or read from a file. */
 export function EditOutline({ field, onDone }: Props) {
   const me = useMe();
   const queries = useQueryClient();
-  const [edge, setEdge] = useState<Corner[]>(field.outline);
-  const [avoid, setAvoid] = useState<Corner[][]>(field.avoid ?? []);
-  const [hand, setHand] = useState<Hand>('edge');
+  const [rings, setRings] = useState<Ring[]>(() => ringsOf(field));
+  const [hand, setHand] = useState('edge');
   const [corner, setCorner] = useState<number | null>(null);
   const [typed, setTyped] = useState<string | null>(null);
-  const [found, setFound] = useState<Refusal[]>([]);
+  const [found, setFound] = useState<(Refusal & { key: string })[]>([]);
   const [fault, setFault] = useState<string | null>(null);
-  const ring = hand === 'edge' ? edge : (avoid[hand] ?? []);
-  const at = (path: string) => found.find((one) => one.path.startsWith(path))?.text;
+  const inHand = rings.find((one) => one.key === hand) ?? (rings[0] as Ring);
+  const ring = inHand.corners;
+  const edge = cornersBy(rings, 'edge')[0] ?? [];
 
   function setRing(corners: Corner[]) {
     setTyped(null);
     setFound([]);
-    if (hand === 'edge') setEdge(corners);
-    else setAvoid(avoid.map((one, i) => (i === hand ? corners : one)));
+    setRings((all) => all.map((one) => (one.key === hand ? { ...one, corners } : one)));
+  }
+
+  function take(key: string) {
+    setHand(key);
+    setCorner(null);
+    setTyped(null);
+  }
+
+  /** The ring a refusal of the field speaks of. */
+  function keyOf(path: string): string {
+    const avoided = /^\/avoid\/(\d+)/.exec(path)?.[1];
+    const kept = rings.filter((one) => one.of === 'avoid' && one.corners.length > 0);
+    return (avoided && kept[Number(avoided)]?.key) || 'edge';
+  }
+
+  async function keepOne<T extends Record<string, unknown>>(
+    path: string,
+    was: T,
+    is: T,
+    label: string,
+    key?: string,
+  ): Promise<T> {
+    if (JSON.stringify(was) === JSON.stringify(is)) return is;
+    try {
+      const saved = await save<T>({ person: me.id, path, was, is, label });
+      return saved.kept ? is : saved.stands;
+    } catch (error) {
+      setFound(refusals(error).map((one) => ({ ...one, key: key ?? keyOf(one.path) })));
+      if (key) take(key);
+      throw error;
+    }
   }
 
   async function keep() {
-    const is = { ...field, outline: edge, avoid: avoid.filter((one) => one.length > 0) };
     try {
-      const saved = await save<LandField>({
-        person: me.id,
-        path: `/api/fields/${field.id}`,
-        was: field,
+      setFault(null);
+      const is = { ...field, outline: edge, avoid: cornersBy(rings, 'avoid') };
+      const stands = await keepOne<LandField>(
+        `/api/fields/${field.id}`,
+        field,
         is,
-        label: `The outline of ${field.name}`,
-      });
-      knowField(queries, saved.kept ? is : saved.stands);
-      if (!saved.kept) await queries.invalidateQueries({ queryKey: ['field'] });
+        `The outline of ${field.name}`,
+      );
+      let zones = stands.zones;
+      for (const zone of field.zones) {
+        const drawn = rings.find((one) => one.key === zone.id);
+        if (!drawn) continue;
+        const path = `/api/zones/${zone.id}`;
+        const now = { ...zone, outline: drawn.corners };
+        const kept = await keepOne<Zone>(
+          path,
+          zone,
+          now,
+          `The outline of ${drawn.name}, ${field.name}`,
+          zone.id,
+        );
+        zones = zones.map((one) => (one.id === kept.id ? kept : one));
+      }
+      knowField(queries, { ...stands, zones });
+      await queries.invalidateQueries({ queryKey: ['field'] });
       onDone();
     } catch (error) {
-      setFound(refusals(error));
       setFault(refusals(error).length === 0 ? sentence(error) : null);
     }
   }
@@ -76,7 +119,11 @@ export function EditOutline({ field, onDone }: Props) {
       </p>
       <FieldMap
         outline={edge}
-        avoid={avoid}
+        avoid={cornersBy(rings, 'avoid')}
+        zones={field.zones.map((zone) => ({
+          ...zone,
+          outline: rings.find((one) => one.key === zone.id)?.corners ?? [],
+        }))}
         frame={[...field.outline, ...(field.avoid ?? []).flat()]}
         onPlace={(place) => setRing(withCorner(ring, place))}
         over={(projection, onSheet) => (
@@ -91,35 +138,31 @@ export function EditOutline({ field, onDone }: Props) {
         )}
       />
       <div className="flex flex-wrap gap-x-5" role="group" aria-label="What is in hand">
-        {(['edge', ...avoid.map((_, i) => i)] as Hand[]).map((one) => (
+        {rings.map((one) => (
           <button
-            key={one}
+            key={one.key}
             type="button"
-            aria-pressed={hand === one}
-            className={`min-h-11 border-b-2 font-medium ${hand === one ? 'border-act' : 'border-transparent text-faded'}`}
-            onClick={() => {
-              setHand(one);
-              setCorner(null);
-              setTyped(null);
-            }}
+            aria-pressed={hand === one.key}
+            className={`min-h-11 border-b-2 font-medium ${hand === one.key ? 'border-act' : 'border-transparent text-faded'}`}
+            onClick={() => take(one.key)}
           >
-            {one === 'edge' ? 'the edge' : `avoid ${one + 1}`}
+            {one.name}
           </button>
         ))}
         <button
           type="button"
           className="link min-h-11"
           onClick={() => {
-            setAvoid([...avoid, []]);
-            setHand(avoid.length);
-            setTyped(null);
+            const next = avoidance(rings.filter((one) => one.of === 'avoid').length, []);
+            setRings([...rings, next]);
+            take(next.key);
           }}
         >
           Another place to avoid
         </button>
       </div>
       <div className="flex flex-wrap gap-x-5">
-        {corner !== null && ring.length > (hand === 'edge' ? 3 : 0) && (
+        {corner !== null && ring.length > (inHand.of === 'edge' ? 3 : 0) && (
           <button
             type="button"
             className="link min-h-11"
@@ -131,16 +174,16 @@ export function EditOutline({ field, onDone }: Props) {
             Take corner {corner + 1} away
           </button>
         )}
-        {hand !== 'edge' && (
+        {inHand.of !== 'edge' && ring.length > 0 && (
           <button
             type="button"
             className="link min-h-11"
             onClick={() => {
-              setAvoid(avoid.filter((_, i) => i !== hand));
-              setHand('edge');
+              setRing([]);
+              setCorner(null);
             }}
           >
-            Nothing to avoid here
+            {inHand.of === 'avoid' ? 'Nothing to avoid here' : 'Known by its spots alone'}
           </button>
         )}
         <label className="link flex min-h-11 cursor-pointer items-center">
@@ -153,19 +196,27 @@ export function EditOutline({ field, onDone }: Props) {
           />
         </label>
       </div>
+      <WalkEdge key={hand} onCorners={setRing} />
       <TextField
-        label={hand === 'edge' ? 'Corners of the edge' : `Corners of avoid ${hand + 1}`}
+        label={`Corners of ${inHand.name}`}
         rows={4}
         value={text}
         onChange={type}
-        error={at(hand === 'edge' ? '/outline' : `/avoid/${hand}`) ?? fell ?? undefined}
+        error={found.find((one) => one.key === hand)?.text ?? fell ?? undefined}
         hint="A line for each: latitude, longitude."
       />
-      {(fault ?? (found.length > 0 && !at(hand === 'edge' ? '/outline' : `/avoid/${hand}`))) && (
+      {fault && (
         <p className="text-warn" role="alert">
-          {fault ?? found[0]?.text}
+          {fault}
         </p>
       )}
+      {found
+        .filter((one) => one.key !== hand)
+        .map((one) => (
+          <p key={one.path} className="text-warn" role="alert">
+            {rings.find((ring) => ring.key === one.key)?.name}: {one.text}
+          </p>
+        ))}
       <div className="flex gap-3">
         <button type="button" className="button button-main" onClick={() => void keep()}>
           Keep the outline
@@ -175,97 +226,5 @@ export function EditOutline({ field, onDone }: Props) {
         </button>
       </div>
     </section>
-  );
-}
-
-/** A new corner between the two where it is the least way round. */
-export function withCorner(ring: Corner[], place: Corner): Corner[] {
-  if (ring.length < 3) return [...ring, place];
-  const narrowing = Math.cos((place.lat * Math.PI) / 180);
-  const apart = (a: Corner, b: Corner) => Math.hypot(a.lat - b.lat, (a.lon - b.lon) * narrowing);
-  let least = Number.POSITIVE_INFINITY;
-  let after = 0;
-  ring.forEach((corner, i) => {
-    const next = ring[(i + 1) % ring.length] as Corner;
-    const round = apart(corner, place) + apart(place, next) - apart(corner, next);
-    if (round < least) {
-      least = round;
-      after = i;
-    }
-  });
-  return [...ring.slice(0, after + 1), place, ...ring.slice(after + 1)];
-}
-
-type CornersProps = {
-  ring: Corner[];
-  chosen: number | null;
-  projection: Projection;
-  onSheet: (clientX: number, clientY: number) => { x: number; y: number };
-  onChoose: (corner: number) => void;
-  onMove: (corner: number, place: Corner) => void;
-};
-
-const NUDGE: Record<string, [number, number]> = {
-  ArrowLeft: [-2, 0],
-  ArrowRight: [2, 0],
-  ArrowUp: [0, -2],
-  ArrowDown: [0, 2],
-};
-
-/** Corners to drag, or to move with the arrow keys. */
-function Corners({ ring, chosen, projection, onSheet, onChoose, onMove }: CornersProps) {
-  return (
-    <>
-      <polygon
-        points={ring
-          .map(projection.to)
-          .map((at) => `${at.x},${at.y}`)
-          .join(' ')}
-        fill="none"
-        stroke="var(--act)"
-        strokeWidth="1.6"
-        pointerEvents="none"
-      />
-      {ring.map((corner, i) => {
-        const at = projection.to(corner);
-        return (
-          <g
-            key={i}
-            role="button"
-            tabIndex={0}
-            aria-label={`Corner ${i + 1}`}
-            className="cursor-move"
-            onClick={(event) => event.stopPropagation()}
-            onPointerDown={(event) => {
-              event.stopPropagation();
-              event.currentTarget.setPointerCapture(event.pointerId);
-              onChoose(i);
-            }}
-            onPointerMove={(event) => {
-              if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
-              event.stopPropagation();
-              onMove(i, projection.back(onSheet(event.clientX, event.clientY)));
-            }}
-            onKeyDown={(event) => {
-              const by = NUDGE[event.key];
-              if (!by) return;
-              event.preventDefault();
-              onChoose(i);
-              onMove(i, projection.back({ x: at.x + by[0], y: at.y + by[1] }));
-            }}
-          >
-            <circle cx={at.x} cy={at.y} r="18" fill="transparent" />
-            <circle
-              cx={at.x}
-              cy={at.y}
-              r={i === chosen ? 8 : 6}
-              fill={i === chosen ? 'var(--act)' : 'var(--paper)'}
-              stroke="var(--act)"
-              strokeWidth="2"
-            />
-          </g>
-        );
-      })}
-    </>
   );
 }

@@ -93,6 +93,11 @@ export function FieldMap({
           stroke="var(--ink)"
           strokeWidth="1.6"
         />
+        {zones
+          .filter((zone) => (zone.outline ?? []).length > 2)
+          .map((zone) => (
+            <ZoneShape key={zone.id} zone={zone} projection={projection} />
+          ))}
         {avoid.map((area) => (
           <polygon
             key={JSON.stringify(area[0])}
@@ -120,7 +125,15 @@ export function FieldMap({
         {gate && (
           <g transform={`translate(${projection.to(gate).x} ${projection.to(gate).y})`}>
             <rect x="-7" y="-7" width="14" height="14" fill="var(--ink)" />
-            <text x="12" y="5" fontSize="13" fill="var(--faded)">
+            <text
+              x="12"
+              y="5"
+              fontSize="13"
+              fill="var(--faded)"
+              stroke="var(--paper)"
+              strokeWidth="5"
+              paintOrder="stroke"
+            >
               gate
             </text>
           </g>
@@ -219,5 +232,38 @@ export function FieldMap({
         )}
       </div>
     </div>
+  );
+}
+
+/** A zone that is drawn: poor ground darker, good ground lighter, a strip with its edge alone. */
+function ZoneShape({ zone, projection }: { zone: LandField['zones'][number]; projection: Projection }) {
+  const points = zone.outline.map(projection.to);
+  const below = points.reduce((lowest, at) => (at.y > lowest.y ? at : lowest));
+  const wide = Math.max(...points.map((at) => at.x)) - Math.min(...points.map((at) => at.x));
+  return (
+    <g pointerEvents="none">
+      <polygon
+        points={points.map((at) => `${at.x},${at.y}`).join(' ')}
+        fill={zone.kind === 'poor' ? 'var(--soil-deep)' : 'var(--paper)'}
+        fillOpacity={zone.kind === 'strip' ? 0.35 : 0.7}
+        stroke="var(--faded)"
+        strokeWidth="1.2"
+        strokeDasharray={zone.kind === 'strip' ? undefined : '7 3'}
+      />
+      {wide > 60 && (
+        <text
+          x={below.x}
+          y={below.y + 17}
+          fontSize="14"
+          textAnchor="middle"
+          fill="var(--faded)"
+          stroke="var(--paper)"
+          strokeWidth="4"
+          paintOrder="stroke"
+        >
+          {zone.name}
+        </text>
+      )}
+    </g>
   );
 }

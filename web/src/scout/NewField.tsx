@@ -14,13 +14,13 @@ import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { useKept } from '../ground/useKept';
 import { useMe } from '../people/session';
-import { withCorner } from './EditOutline';
 import { FieldFacts } from './FieldFacts';
 import { FieldMap } from './FieldMap';
 import { knownOf, NOTHING_KNOWN } from './fieldForm';
-import { readOutline, squareAbout, writeOutline } from './outline';
+import { readOutline, squareAbout, withCorner, writeOutline } from './outline';
 import { whereIStand } from './position';
 import { TexturePick } from './TexturePick';
+import { WalkEdge } from './WalkEdge';
 import { USES } from './words';
 
 const EMPTY = {
@@ -39,8 +39,11 @@ export function NewField() {
   const me = useMe();
   const navigate = useNavigate();
   const queries = useQueryClient();
+  // Nobody has to say it again for each of their fields.
+  const [usual, keepUsual] = useKept(`usual-use:${me.id}`, 1, 'arable');
   const [form, keep, forget] = useKept(`new-field:${me.id}`, 2, {
     ...EMPTY,
+    use: usual,
     fieldId: newId(),
     zoneId: newId(),
     newHoldingId: newId(),
@@ -112,6 +115,7 @@ export function NewField() {
           ? form.holdingName
           : (holdings.data?.find((one) => one.id === holdingId)?.name ?? '');
       knowField(queries, saved.kept ? asKept(is, form.fieldId, holdingName) : saved.stands);
+      keepUsual(form.use);
       forget();
       if (!saved.kept) await queries.invalidateQueries();
       void navigate(`/fields/${form.fieldId}/scout`);
@@ -173,7 +177,7 @@ export function NewField() {
           value={form.use}
           onChange={set('use')}
           error={at('/use')}
-          hint="Limits differ by use."
+          hint="Taken as the last one you set until you say otherwise; limits differ by use."
         />
         <TexturePick
           label="Texture, if known"
@@ -200,6 +204,7 @@ export function NewField() {
           outline={outline.corners}
           onPlace={(place) => set('outline')(writeOutline(withCorner(outline.corners, place)))}
         />
+        <WalkEdge onCorners={(corners) => set('outline')(writeOutline(corners))} />
         <TextField
           label="Corners, in order round the field"
           rows={5}
@@ -275,6 +280,7 @@ function asKept(is: { mainZoneId: string }, id: string, holdingName: string): La
     kind: 'main',
     texture: null,
     clayPercent: null,
+    outline: [],
   };
   return {
     ...(is as unknown as LandField),

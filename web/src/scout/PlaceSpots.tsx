@@ -40,7 +40,8 @@ export function PlaceSpots({ field, zone, onShow, onDone }: Props) {
   const many = parse(n, null);
   const metres = parse(margin, 'm');
   const body = {
-    polygon: polygonOf(field.outline),
+    // A zone that is drawn takes its spots inside it.
+    polygon: polygonOf((zone.outline ?? []).length > 2 ? zone.outline : field.outline),
     avoid: (field.avoid ?? []).map(polygonOf),
     n: many.ok ? Math.round(many.value) : null,
     marginM: metres.ok ? metres.value : null,

@@ -214,6 +214,12 @@ function Legend({ people }: { people: number }) {
         </svg>
         waiting by itself
       </li>
+      <li className="flex items-center gap-2">
+        <svg width="20" height="16" aria-hidden="true">
+          <rect width="20" height="16" rx="3" fill="var(--water)" fillOpacity="0.28" />
+        </svg>
+        when the next step may begin
+      </li>
       {['you', 'the second person', 'the third'].slice(0, people).map((who, i) => (
         <li key={who} className="flex items-center gap-2">
           <svg width="30" height="12" aria-hidden="true">

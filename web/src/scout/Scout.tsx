@@ -10,6 +10,7 @@ import { Show } from '../ground/State';
 import { mayWrite, useMe } from '../people/session';
 import { EditField } from './EditField';
 import { EditOutline } from './EditOutline';
+import { SplitField } from './SplitField';
 import { Spots } from './Spots';
 import { VisitPlan } from './VisitPlan';
 
@@ -17,7 +18,8 @@ import { VisitPlan } from './VisitPlan';
 export function Scout() {
   const { fieldId = '', visitId } = useParams();
   const me = useMe();
-  const [editing, setEditing] = useState<'facts' | 'outline' | null>(null);
+  const [editing, setEditing] = useState<'facts' | 'outline' | 'split' | null>(null);
+  const [into, setInto] = useState<{ zone: string; times: number } | null>(null);
   const field = useQuery({
     queryKey: keys.field(fieldId),
     queryFn: ({ signal }) =>
@@ -58,13 +60,18 @@ export function Scout() {
                     <button type="button" className="link min-h-11" onClick={() => setEditing('outline')}>
                       Its outline
                     </button>
+                    <button type="button" className="link min-h-11" onClick={() => setEditing('split')}>
+                      Split it in two
+                    </button>
                   </div>
                 )
               ))}
             {editing === 'outline' ? (
               <EditOutline field={land} onDone={() => setEditing(null)} />
+            ) : editing === 'split' ? (
+              <SplitField field={land} onDone={() => setEditing(null)} />
             ) : (
-              <Spots field={land} />
+              <Spots key={into?.times} field={land} into={into?.zone ?? null} />
             )}
           </section>
           <Show of={visits}>
@@ -74,6 +81,11 @@ export function Scout() {
                   <VisitPlan
                     key={visitId ?? 'new'}
                     field={land}
+                    onSetSpot={(zone) => {
+                      setEditing(null);
+                      setInto({ zone, times: (into?.times ?? 0) + 1 });
+                      document.getElementById('spots')?.scrollIntoView();
+                    }}
                     planning={plan}
                     visit={all.find((one) => one.id === visitId) ?? null}
                     earlier={all.find((one) => one.state === 'done') ?? null}

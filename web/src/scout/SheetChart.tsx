@@ -1,6 +1,6 @@
 import type { Method, Sheet, Spot } from '../api/types';
 import { clockAt } from './plan';
-import { nameOf, type Stay, staysOf, ticks, waitsOf } from './stays';
+import { nameOf, type Stay, staysOf, ticks, waitsOf, windowsOf } from './stays';
 
 type Props = {
   sheet: Sheet;
@@ -18,6 +18,8 @@ const RIGHT = 14;
 const TOP = 34;
 const ROW = 56;
 const BAR = 22;
+/** How far a window stands out over the bars. */
+const WINDOW = 5;
 /** A person's way through the morning, so that two are told apart without colour. */
 const THREADS = ['', '7 4', '2 4'];
 const CHARACTER_PX = 6.1;
@@ -79,6 +81,18 @@ export function SheetChart({ sheet, spots, methods, startsAt, nowS, chosen, onCh
           stroke="var(--water)"
           strokeWidth="2"
           strokeDasharray="1.5 4"
+        />
+      ))}
+      {windowsOf(sheet.steps, methods).map((window) => (
+        <rect
+          key={`${window.spot} ${window.fromS} ${window.toS}`}
+          x={x(window.fromS)}
+          y={y(window.spot) - WINDOW}
+          width={Math.max(3, x(Math.min(window.toS, endS)) - x(window.fromS))}
+          height={BAR + 2 * WINDOW}
+          rx="3"
+          fill="var(--water)"
+          fillOpacity="0.28"
         />
       ))}
       {[...new Set(stays.map((stay) => stay.person))].map((person) => (

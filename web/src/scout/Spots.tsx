@@ -14,18 +14,23 @@ import { FieldMap } from './FieldMap';
 import { PlaceSpots } from './PlaceSpots';
 import { gateOf } from './plan';
 import { whereIStand } from './position';
+import { zoneAt } from './rings';
 import { download, toGeoJson, toGpx } from './spotFiles';
 import { spotLabel } from './spotLabel';
 import { WayBack } from './WayBack';
 import { Zones } from './Zones';
 
-/** The spots of a field: set by hand on the map or by standing there, named, and found again at every later visit. */
-export function Spots({ field }: { field: LandField }) {
+/**
+ * The spots of a field: set by hand on the map or by standing there, named, and found again at every later visit.
+ *
+ * @param into the zone whose next spot the map waits for; null: none is asked
+ */
+export function Spots({ field, into }: { field: LandField; into: string | null }) {
   const me = useMe();
   const queries = useQueryClient();
-  const [placing, setPlacing] = useState<'spot' | 'gate' | 'many' | null>(null);
+  const [placing, setPlacing] = useState<'spot' | 'gate' | 'many' | null>(into ? 'spot' : null);
   const [proposed, setProposed] = useState<Corner[]>([]);
-  const [zoneId, pickZone] = useState<string | null>(null);
+  const [zoneId, pickZone] = useState<string | null>(into);
   const [chosen, setChosen] = useState<string | null>(null);
   const [here, setHere] = useState<(Corner & { accuracyM: number }) | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -38,11 +43,13 @@ export function Spots({ field }: { field: LandField }) {
 
   async function add(at: Corner) {
     try {
-      if (!zone) return;
+      // Where it lies tells the zone, until one is picked.
+      const its = zoneId ? zone : (zoneAt(at, field.zones) ?? zone);
+      if (!its) return;
       const id = newId();
       const is = {
-        zoneId: zone.id,
-        label: spotLabel(zone, field.spots),
+        zoneId: its.id,
+        label: spotLabel(its, field.spots),
         note: null,
         lat: at.lat,
         lon: at.lon,

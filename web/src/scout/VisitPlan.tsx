@@ -21,6 +21,7 @@ import { Parts, usePart } from './Parts';
 import { type DayPlan, planOf } from './plan';
 import { RunSheet } from './RunSheet';
 import { Sets } from './Sets';
+import { SpotsAsked } from './SpotsAsked';
 import { StartCard } from './StartCard';
 import { Tests } from './Tests';
 import { useProgress } from './useProgress';
@@ -28,7 +29,13 @@ import { useSets } from './useSets';
 import { WeatherStrip } from './WeatherStrip';
 import { MOISTURES } from './words';
 
-type Props = { field: LandField; planning: Planning; visit: Visit | null; earlier: Visit | null };
+type Props = {
+  field: LandField;
+  planning: Planning;
+  visit: Visit | null;
+  earlier: Visit | null;
+  onSetSpot: (zoneId: string) => void;
+};
 
 type Form = {
   id: string;
@@ -45,7 +52,7 @@ type Form = {
 };
 
 /** A visit being planned, or its conditions being put right: question, tests, the day, the start card. */
-export function VisitPlan({ field, planning, visit, earlier }: Props) {
+export function VisitPlan({ field, planning, visit, earlier, onSetSpot }: Props) {
   const me = useMe();
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -192,6 +199,7 @@ export function VisitPlan({ field, planning, visit, earlier }: Props) {
             onChange={ask}
             error={at('/question')}
           />
+          <SpotsAsked field={field} question={form.question} where={form.plan.where} onSet={onSetSpot} />
           <Tests
             key={form.question}
             methods={methods.data ?? []}

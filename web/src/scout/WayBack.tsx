@@ -1,5 +1,9 @@
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import type { Corner, Spot } from '../api/types';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { Corner, Photograph, Spot } from '../api/types';
+import { day } from '../ground/format';
 import { wayTo, wind } from './wayBack';
 
 /** A spot is a circle of five metres: inside it one is there. */
@@ -26,6 +30,14 @@ export function WayBack({ spot }: { spot: Spot }) {
     );
     return () => navigator.geolocation.clearWatch(watch);
   }, [on]);
+  const pictures = useQuery({
+    queryKey: keys.spotPhotographs(spot.fieldId),
+    queryFn: ({ signal }) =>
+      take(
+        api.GET('/api/fields/{id}/photographs', { signal, params: { path: { id: spot.fieldId } } }),
+      ) as Promise<Photograph[]>,
+    enabled: on,
+  });
   if (!on) {
     return (
       <button type="button" className="button" onClick={() => setOn(true)}>
@@ -33,8 +45,41 @@ export function WayBack({ spot }: { spot: Spot }) {
       </button>
     );
   }
-  if (fault) return <p className="text-warn">{fault}</p>;
-  if (!here) return <p className="text-faded">Looking for this device’s position…</p>;
+  const picture = pictures.data?.find((one) => one.spotId === spot.id) ?? null;
+  return (
+    <div className="grid gap-3">
+      {fault ? (
+        <p className="text-warn">{fault}</p>
+      ) : here ? (
+        <Way here={here} spot={spot} />
+      ) : (
+        <p className="text-faded">Looking for this device’s position…</p>
+      )}
+      {picture && <Seen picture={picture} label={spot.label} />}
+    </div>
+  );
+}
+
+/** What the place looked like; without a signal it may not come, and then nothing stands here. */
+function Seen({ picture, label }: { picture: Photograph; label: string }) {
+  const [came, setCame] = useState(true);
+  if (!came) return null;
+  return (
+    <figure>
+      <img
+        src={`/api/photographs/${picture.id}/small`}
+        alt={`Spot ${label} as it was photographed`}
+        className="w-full max-w-[22rem] rounded-[6px]"
+        onError={() => setCame(false)}
+      />
+      <figcaption className="text-sm text-faded">
+        {picture.method ? 'at this spot' : 'the place'}, {day(picture.takenAt.slice(0, 10))}
+      </figcaption>
+    </figure>
+  );
+}
+
+function Way({ here, spot }: { here: Corner & { accuracyM: number }; spot: Spot }) {
   const way = wayTo(here, spot);
   return (
     <div className="flex items-center gap-5" role="status">

@@ -94,6 +94,7 @@ function EditZone(props: { field: LandField; zone: Zone | null; onDone: (id: str
         kind,
         texture: texture || null,
         clayPercent: share?.ok ? share.value : null,
+        outline: zone?.outline ?? [],
         version: zone?.version ?? 0,
       };
       const { id: _, ...fresh } = is;
@@ -146,9 +147,9 @@ function EditZone(props: { field: LandField; zone: Zone | null; onDone: (id: str
         onChange={setClay}
         error={at('/clayPercent')}
       />
-      {fault && (
+      {(fault ?? at('/outline')) && (
         <p className="text-warn" role="alert">
-          {fault}
+          {fault ?? `${at('/outline')} Put it right under “Its outline”.`}
         </p>
       )}
       <div className="flex gap-3">

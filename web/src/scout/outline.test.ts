@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { withCorner } from './EditOutline';
-import { readOutline, squareAbout, writeOutline } from './outline';
+import { readOutline, squareAbout, withCorner, writeOutline } from './outline';
 
 describe('an outline', () => {
   it('is read from lines of latitude and longitude', () => {

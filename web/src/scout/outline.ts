@@ -68,3 +68,21 @@ export function squareAbout(centre: Corner, ha: number): Corner[] {
     { lat: centre.lat - dLat, lon: centre.lon + dLon },
   ];
 }
+
+/** A new corner between the two where it is the least way round. */
+export function withCorner(ring: Corner[], place: Corner): Corner[] {
+  if (ring.length < 3) return [...ring, place];
+  const narrowing = Math.cos((place.lat * Math.PI) / 180);
+  const apart = (a: Corner, b: Corner) => Math.hypot(a.lat - b.lat, (a.lon - b.lon) * narrowing);
+  let least = Number.POSITIVE_INFINITY;
+  let after = 0;
+  ring.forEach((corner, i) => {
+    const next = ring[(i + 1) % ring.length] as Corner;
+    const round = apart(corner, place) + apart(place, next) - apart(corner, next);
+    if (round < least) {
+      least = round;
+      after = i;
+    }
+  });
+  return [...ring.slice(0, after + 1), place, ...ring.slice(after + 1)];
+}

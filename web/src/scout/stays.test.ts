@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { JudgedDay, LandField, Method } from '../api/types';
 import { toGeoJson, toGpx } from './spotFiles';
-import { staysOf, ticks, waitsOf } from './stays';
+import { staysOf, ticks, waitsOf, windowsOf } from './stays';
 import { rowsOf } from './WeatherStrip';
 import { wayTo, wind } from './wayBack';
 
@@ -35,6 +35,28 @@ describe('a sheet by stays', () => {
     expect(
       waitsOf([timed(0, 'a', 'ph', 0, 60), timed(0, 'b', 'smell', 100, 130), timed(0, 'a', 'ph', 400, 460)]),
     ).toEqual([{ spot: 'a', fromS: 60, toS: 400 }]);
+  });
+
+  it('shows when the next step may begin, where that closes the same day and is not watched', () => {
+    const method = (id: string, wait: object) =>
+      ({ id, variants: [{ steps: [{ id: `${id} 0`, wait }, { id: `${id} 400` }] }] }) as unknown as Method;
+    const steps = [
+      timed(0, 'a', 'dispersion', 0, 60),
+      timed(0, 'a', 'dispersion', 400, 460),
+      timed(1, 'b', 'percolation', 0, 90),
+      timed(1, 'b', 'ph', 0, 30),
+      timed(1, 'b', 'ph', 400, 460),
+    ];
+    const methods = [
+      method('dispersion', { minS: 540, maxS: 660, watched: false }),
+      method('percolation', { minS: 1500, maxS: 2100, watched: false }),
+      method('ph', { minS: 60, maxS: 120, watched: true }),
+    ];
+    expect(windowsOf(steps, methods), 'a test with nothing after it has no window').toEqual([
+      { spot: 'a', fromS: 600, toS: 720 },
+    ]);
+    const overnight = [method('dispersion', { minS: 72_000, maxS: 100_000, watched: false })];
+    expect(windowsOf(steps, overnight)).toEqual([]);
   });
 
   it('has round times on its axis', () => {

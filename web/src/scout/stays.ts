@@ -48,6 +48,29 @@ export function waitsOf(steps: Timed[]): { spot: string; fromS: number; toS: num
   return waits;
 }
 
+/** A wait with a later end is no window to be kept: it closes in no visit. */
+const CLOSES_WITHIN_S = 6 * 3600;
+
+/** When the next step of a test may begin, after each that is waited on with nobody beside it, as far as it closes that day. */
+export function windowsOf(steps: Timed[], methods: Method[]): { spot: string; fromS: number; toS: number }[] {
+  const windows: { spot: string; fromS: number; toS: number }[] = [];
+  for (const step of steps) {
+    for (const id of step.methods) {
+      const wait = stepOf(
+        methods.find((one) => one.id === id),
+        step.step,
+      )?.wait;
+      const goesOn = steps.some(
+        (one) =>
+          one.spot === step.spot && one.methods.includes(id) && one.startS >= step.endS && one !== step,
+      );
+      if (!wait || wait.watched || wait.maxS > CLOSES_WITHIN_S || !goesOn) continue;
+      windows.push({ spot: step.spot, fromS: step.endS + wait.minS, toS: step.endS + wait.maxS });
+    }
+  }
+  return windows;
+}
+
 /** Round times for an axis over so many seconds: every 10 min to every 2 h. */
 export function ticks(totalS: number, most: number): number[] {
   const every = [600, 900, 1800, 3600, 7200].find((one) => totalS / one <= most) ?? 14_400;

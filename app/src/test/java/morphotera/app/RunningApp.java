@@ -10,8 +10,11 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** The real application with the demo scenario, started once for all tests, on a free port and a fresh data folder. */
-public final class RunningApp implements BeforeAllCallback, AutoCloseable {
+/**
+ * The real application with the demo scenario, started once for all tests of a process, on a free port and a fresh data
+ * folder; it ends with the process.
+ */
+public final class RunningApp implements BeforeAllCallback {
     private static ConfigurableApplicationContext context;
 
     @Override
@@ -19,7 +22,6 @@ public final class RunningApp implements BeforeAllCallback, AutoCloseable {
         synchronized (RunningApp.class) {
             if (context == null) {
                 context = start("--morphotera.demo=true");
-                test.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put("running app", this);
             }
         }
     }
@@ -51,10 +53,5 @@ public final class RunningApp implements BeforeAllCallback, AutoCloseable {
 
     public static <T> T bean(Class<T> type) {
         return context.getBean(type);
-    }
-
-    @Override
-    public void close() {
-        context.close();
     }
 }

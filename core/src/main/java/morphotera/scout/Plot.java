@@ -163,6 +163,10 @@ public final class Plot {
         return cells;
     }
 
+    Polygon polygon() {
+        return polygon;
+    }
+
     Coordinate at(Boundary.Corner corner) {
         return flat.of(corner);
     }

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 /** The packaged jar, started on a free port with a data folder of its own. */
 final class Jar implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
+    private static final String STARTED = "Tomcat started on port";
     private static final long PATIENCE_S = 180;
 
     private static Jar demo;
@@ -30,7 +31,7 @@ final class Jar implements AutoCloseable {
     /** With the demo scenario, laid out; one for all tests, each at a place of its own in it. It ends with them. */
     static synchronized Jar demo() {
         if (demo == null) {
-            demo = start("demo scenario laid out", "--morphotera.demo=true");
+            demo = start(LaidOut.copy(Jar::layOut), STARTED, "--morphotera.demo=true");
             Runtime.getRuntime().addShutdownHook(new Thread(demo::close));
         }
         return demo;
@@ -38,12 +39,15 @@ final class Jar implements AutoCloseable {
 
     /** With nothing in it. */
     static Jar empty() {
-        return start("Tomcat started on port");
+        return start(LaidOut.folder(), STARTED);
     }
 
-    private static Jar start(String ready, String... more) {
+    private static void layOut(Path data) {
+        start(data, "demo scenario laid out", "--morphotera.demo=true").close();
+    }
+
+    private static Jar start(Path data, String ready, String... more) {
         try {
-            Path data = Files.createTempDirectory("morphotera-e2e");
             Path log = data.resolve("log.txt");
             List<String> command = new ArrayList<>(List.of(
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),

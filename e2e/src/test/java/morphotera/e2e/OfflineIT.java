@@ -217,7 +217,9 @@ class OfflineIT {
         assertThat(page.getByText("This reading is not counted")).isVisible();
         page.reload();
         assertThat(page.getByTestId("score")).containsText("100");
-        count();
+        // There is a signal: what is kept is sent in the same moment.
+        adviser.button("Count this reading").click();
+        assertThat(page.getByText("Read by Adviser")).isVisible();
         adviser.waitUntilSent();
         assertThat(readings()).hasSize(1);
     }

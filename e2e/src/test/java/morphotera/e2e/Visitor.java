@@ -84,6 +84,11 @@ final class Visitor implements AutoCloseable {
         context.setOffline(off);
     }
 
+    /** The device's position from now on, good to four metres. */
+    void stand(double lat, double lon) {
+        context.setGeolocation(new Geolocation(lat, lon).setAccuracy(4));
+    }
+
     /** The server knows this browser no more. */
     void signedOutByTheServer() {
         context.clearCookies();

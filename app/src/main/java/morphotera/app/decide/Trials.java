@@ -13,6 +13,7 @@ import morphotera.app.land.Corner;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.LandBodies;
+import morphotera.app.land.Parts;
 import morphotera.app.land.Zone;
 import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
@@ -34,11 +35,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class Trials {
     private final Papers papers;
     private final Land land;
+    private final Parts parts;
     private final Readings readings;
 
-    Trials(Papers papers, Land land, Readings readings) {
+    Trials(Papers papers, Land land, Parts parts, Readings readings) {
         this.papers = papers;
         this.land = land;
+        this.parts = parts;
         this.readings = readings;
     }
 
@@ -98,23 +101,43 @@ public class Trials {
 
     private void layOut(Viewer viewer, Kept trial, Map<UUID, List<NewSpot>> spots) {
         Map<Integer, Integer> inBlock = new LinkedHashMap<>();
-        for (Strip strip : trial.strips()) {
+        for (int i = 0; i < trial.strips().size(); i++) {
+            Strip strip = trial.strips().get(i);
             int nth = inBlock.merge(strip.block(), 1, Integer::sum);
             String label = (strip.block() + 1) + String.valueOf((char) ('a' + nth - 1));
-            land.putZone(
-                    viewer,
-                    strip.zoneId(),
-                    new LandBodies.ZoneBody(
-                            trial.fieldId(), trial.name() + ", strip " + label, "strip", null, null, 0));
+            zone(viewer, trial, strip, label, "/strips/" + i + "/polygon");
             int n = 0;
             for (NewSpot spot : spots.getOrDefault(strip.zoneId(), List.of())) {
                 n++;
-                land.putSpot(
+                parts.putSpot(
                         viewer,
                         spot.id(),
                         new LandBodies.SpotBody(
                                 strip.zoneId(), label + n, null, spot.lat(), spot.lon(), null, null, 0));
             }
+        }
+    }
+
+    private void zone(Viewer viewer, Kept trial, Strip strip, String label, String path) {
+        try {
+            parts.putZone(
+                    viewer,
+                    strip.zoneId(),
+                    new LandBodies.ZoneBody(
+                            trial.fieldId(),
+                            trial.name() + ", strip " + label,
+                            "strip",
+                            null,
+                            null,
+                            strip.polygon().stream()
+                                    .map(at -> new LandBodies.CornerBody(at.lat(), at.lon()))
+                                    .toList(),
+                            0));
+        } catch (Refused zone) {
+            // What is wrong with the zone is said where it was sent: at the strip.
+            throw new Refused(zone.refusals().stream()
+                    .map(one -> new Refusal(one.path().replace("/outline", path), one.code(), one.text()))
+                    .toList());
         }
     }
 

@@ -21,6 +21,7 @@ import morphotera.app.follow.Interventions;
 import morphotera.app.land.Corner;
 import morphotera.app.land.Land;
 import morphotera.app.land.LandBodies;
+import morphotera.app.land.Parts;
 import morphotera.app.land.Spot;
 import morphotera.app.land.Zone;
 import morphotera.app.measure.ReadingBody;
@@ -54,6 +55,7 @@ class DemoStart implements ApplicationRunner {
     private final PeopleMapper practices;
     private final DemoPeople people;
     private final Land land;
+    private final Parts parts;
     private final Visits visits;
     private final Readings readings;
     private final Interventions interventions;
@@ -69,6 +71,7 @@ class DemoStart implements ApplicationRunner {
             PeopleMapper practices,
             DemoPeople people,
             Land land,
+            Parts parts,
             Visits visits,
             Readings readings,
             Interventions interventions,
@@ -82,6 +85,7 @@ class DemoStart implements ApplicationRunner {
         this.practices = practices;
         this.people = people;
         this.land = land;
+        this.parts = parts;
         this.visits = visits;
         this.readings = readings;
         this.interventions = interventions;
@@ -214,16 +218,16 @@ class DemoStart implements ApplicationRunner {
             Map<String, Spot> spots = new LinkedHashMap<>();
             for (Scenario.ZoneOf zone : field.zones()) {
                 boolean main = zone.kind().equals("main");
-                Zone made = land.putZone(
+                Zone made = parts.putZone(
                         owner,
                         main ? mainZone : id(clock.instant()),
-                        new LandBodies.ZoneBody(fieldId, zone.name(), zone.kind(), null, null, main ? 1 : 0));
+                        new LandBodies.ZoneBody(fieldId, zone.name(), zone.kind(), null, null, null, main ? 1 : 0));
                 zones.put(zone.name(), made);
                 for (Scenario.SpotOf spot : zone.spots()) {
                     Corner at = corner(field.corner(), spot.eastM(), spot.northM());
                     spots.put(
                             spot.label(),
-                            land.putSpot(
+                            parts.putSpot(
                                     owner,
                                     id(clock.instant()),
                                     new LandBodies.SpotBody(

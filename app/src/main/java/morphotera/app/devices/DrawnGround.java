@@ -2,12 +2,15 @@ package morphotera.app.devices;
 
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Random;
 
 /** The ground as a camera sees it from above, drawn from figures: the same figures give the same picture. */
@@ -35,10 +38,25 @@ public final class DrawnGround {
         });
     }
 
-    /** The ground from above, and the shares of it that are plants and straw, counted as they were drawn. */
-    public record Ground(BufferedImage image, double live, double litter) {
+    /** What lies on the soil, and in which colour. */
+    private record Piece(Color colour, Shape shape) {}
+
+    /**
+     * The ground from above, drawn when it is looked at.
+     *
+     * @param live the share of it that is plants, counted from the same pieces
+     * @param litter the share that is straw with no plant over it
+     */
+    public record Ground(long seed, List<Piece> pieces, double live, double litter) {
         public byte[] jpeg() {
-            return Canvas.encoded(image);
+            return Canvas.drawn(pen -> {
+                Canvas.fill(pen, Canvas.SOIL);
+                Canvas.speckle(pen, new Random(seed), 0, 0, Canvas.WIDTH, Canvas.HEIGHT, 5000);
+                for (Piece piece : pieces) {
+                    pen.setColor(piece.colour());
+                    pen.fill(piece.shape());
+                }
+            });
         }
     }
 
@@ -46,39 +64,46 @@ public final class DrawnGround {
 
     /** As many plants as cover the wished share of it, near enough. */
     public static Ground ground(long seed, double wishedLive, int straws) {
-        Random chance = new Random(seed);
+        Random chance = new Random(~seed);
+        List<Piece> pieces = new ArrayList<>();
         Mask litter = new Mask();
         Mask live = new Mask();
-        BufferedImage image = Canvas.image(pen -> {
-            Canvas.fill(pen, Canvas.SOIL);
-            Canvas.speckle(pen, chance, 0, 0, Canvas.WIDTH, Canvas.HEIGHT, 5000);
-            for (int i = 0; i < straws; i++) {
-                pen.setColor(new Color(190 + chance.nextInt(25), 165 + chance.nextInt(20), 105 + chance.nextInt(20)));
-                Path2D straw = new Path2D.Double();
-                straw.moveTo(-30 - chance.nextInt(40), -4);
-                straw.lineTo(30 + chance.nextInt(40), -4);
-                straw.lineTo(40, 4);
-                straw.lineTo(-40, 4);
-                straw.closePath();
-                AffineTransform lies = AffineTransform.getTranslateInstance(
-                        chance.nextInt(Canvas.WIDTH), chance.nextInt(Canvas.HEIGHT));
-                lies.rotate(Math.PI * chance.nextDouble());
-                straw.transform(lies);
-                pen.fill(straw);
-                litter.fill(straw);
-            }
-            while (live.share() < wishedLive) {
-                pen.setColor(new Color(60 + chance.nextInt(30), 125 + chance.nextInt(40), 40 + chance.nextInt(25)));
-                Ellipse2D leaf = new Ellipse2D.Double(
+        for (int i = 0; i < straws; i++) {
+            Piece straw = straw(chance);
+            pieces.add(straw);
+            litter.fill(straw.shape());
+        }
+        while (live.share() < wishedLive) {
+            Piece leaf = leaf(chance);
+            pieces.add(leaf);
+            live.fill(leaf.shape());
+        }
+        return new Ground(seed, pieces, live.share(), litter.shareOutside(live));
+    }
+
+    private static Piece straw(Random chance) {
+        Path2D straw = new Path2D.Double();
+        straw.moveTo(-30 - chance.nextInt(40), -4);
+        straw.lineTo(30 + chance.nextInt(40), -4);
+        straw.lineTo(40, 4);
+        straw.lineTo(-40, 4);
+        straw.closePath();
+        AffineTransform lies =
+                AffineTransform.getTranslateInstance(chance.nextInt(Canvas.WIDTH), chance.nextInt(Canvas.HEIGHT));
+        lies.rotate(Math.PI * chance.nextDouble());
+        straw.transform(lies);
+        return new Piece(
+                new Color(190 + chance.nextInt(25), 165 + chance.nextInt(20), 105 + chance.nextInt(20)), straw);
+    }
+
+    private static Piece leaf(Random chance) {
+        return new Piece(
+                new Color(60 + chance.nextInt(30), 125 + chance.nextInt(40), 40 + chance.nextInt(25)),
+                new Ellipse2D.Double(
                         chance.nextInt(Canvas.WIDTH) - 20,
                         chance.nextInt(Canvas.HEIGHT) - 30,
                         14 + chance.nextInt(26),
-                        50 + chance.nextInt(60));
-                pen.fill(leaf);
-                live.fill(leaf);
-            }
-        });
-        return new Ground(image, live.share(), litter.shareOutside(live));
+                        50 + chance.nextInt(60)));
     }
 
     /** Which part of the picture is of one kind, at a quarter of its width. */
@@ -86,6 +111,8 @@ public final class DrawnGround {
         private final BufferedImage image =
                 new BufferedImage(Canvas.WIDTH / MASK_PART, Canvas.HEIGHT / MASK_PART, BufferedImage.TYPE_BYTE_GRAY);
         private final Graphics2D pen = image.createGraphics();
+        private final Rectangle all = new Rectangle(image.getWidth(), image.getHeight());
+        private int set;
 
         Mask() {
             pen.scale(1.0 / MASK_PART, 1.0 / MASK_PART);
@@ -93,7 +120,24 @@ public final class DrawnGround {
         }
 
         void fill(Shape shape) {
+            // Only what the piece can have touched is counted anew.
+            Rectangle touched = pen.getTransform().createTransformedShape(shape).getBounds();
+            touched.grow(1, 1);
+            touched = touched.intersection(all);
+            set -= set(touched);
             pen.fill(shape);
+            set += set(touched);
+        }
+
+        private int set(Rectangle part) {
+            int found = 0;
+            byte[] pixels = pixels();
+            for (int y = part.y; y < part.y + part.height; y++) {
+                for (int x = part.x; x < part.x + part.width; x++) {
+                    found += pixels[y * all.width + x] == 0 ? 0 : 1;
+                }
+            }
+            return found;
         }
 
         private byte[] pixels() {
@@ -101,20 +145,16 @@ public final class DrawnGround {
         }
 
         double share() {
-            int set = 0;
-            for (byte pixel : pixels()) {
-                set += pixel == 0 ? 0 : 1;
-            }
             return (double) set / pixels().length;
         }
 
         double shareOutside(Mask other) {
-            int set = 0;
+            int outside = 0;
             byte[] others = other.pixels();
             for (int i = 0; i < others.length; i++) {
-                set += pixels()[i] != 0 && others[i] == 0 ? 1 : 0;
+                outside += pixels()[i] != 0 && others[i] == 0 ? 1 : 0;
             }
-            return (double) set / others.length;
+            return (double) outside / others.length;
         }
     }
 }

@@ -1,6 +1,5 @@
 package morphotera.app.exchange;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,20 +35,27 @@ final class DataPackage {
         Map<String, Object> schema = new LinkedHashMap<>();
         schema.put("fields", table.columns().stream().map(DataPackage::field).toList());
         schema.put("primaryKey", table.keyColumns().stream().map(Column::name).toList());
-        List<Object> foreign = new ArrayList<>();
-        table.columns().stream()
+        List<Object> foreign = table.columns().stream()
                 .filter(one -> one.refers() != null)
-                .forEach(one -> foreign.add(Map.of(
-                        "fields",
-                        one.name(),
-                        "reference",
-                        Map.of("resource", one.refers(), "fields", key(one.refers())))));
+                .map(DataPackage::foreignKey)
+                .toList();
         if (!foreign.isEmpty()) {
             schema.put("foreignKeys", foreign);
         }
         schema.put("missingValues", List.of(""));
         resource.put("schema", schema);
         return resource;
+    }
+
+    /** Always in this order: the same practice goes out as the same bytes. */
+    private static Object foreignKey(Column column) {
+        Map<String, Object> reference = new LinkedHashMap<>();
+        reference.put("resource", column.refers());
+        reference.put("fields", key(column.refers()));
+        Map<String, Object> foreign = new LinkedHashMap<>();
+        foreign.put("fields", column.name());
+        foreign.put("reference", reference);
+        return foreign;
     }
 
     private static String key(String table) {

@@ -13,6 +13,7 @@ import morphotera.app.api.Findings;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.LandBodies;
+import morphotera.app.land.Parts;
 import morphotera.app.land.Spot;
 import morphotera.app.land.Zone;
 import morphotera.app.people.Viewer;
@@ -32,10 +33,12 @@ class SpotImporter implements Importer {
 
     private final Geo geo;
     private final Land land;
+    private final Parts parts;
 
-    SpotImporter(Geo geo, Land land) {
+    SpotImporter(Geo geo, Land land, Parts parts) {
         this.geo = geo;
         this.land = land;
+        this.parts = parts;
     }
 
     @Override
@@ -157,7 +160,7 @@ class SpotImporter implements Importer {
             UUID id = NewId.now();
             there.add(new Spot(id, field.id(), zone.id(), label, point.note(), body.lat(), body.lon(), null, null, 1));
             if (save) {
-                land.putSpot(viewer, id, body);
+                parts.putSpot(viewer, id, body);
             }
             sifted.add(shown);
         }

@@ -2,7 +2,6 @@ package morphotera.app.land;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -16,13 +15,12 @@ import morphotera.app.papers.Papers;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
-import morphotera.scout.Boundary;
 import morphotera.scout.Plot;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 
-/** Holdings, fields, zones and spots of a practice. */
+/** Holdings and fields of a practice, with their zones and spots. */
 @Service
 public class Land {
     private static final TypeReference<List<Corner>> OUTLINE = new TypeReference<>() {};
@@ -55,7 +53,8 @@ public class Land {
         if (ids.isEmpty()) {
             return List.of();
         }
-        Map<UUID, List<Zone>> zones = land.zonesOf(viewer, ids).stream().collect(Collectors.groupingBy(Zone::fieldId));
+        Map<UUID, List<Zone>> zones =
+                zones(land.zonesOf(viewer, ids)).stream().collect(Collectors.groupingBy(Zone::fieldId));
         Map<UUID, List<Spot>> spots = land.spotsOf(viewer, ids).stream().collect(Collectors.groupingBy(Spot::fieldId));
         Map<UUID, List<Sample>> samples =
                 samples(land.samplesOf(viewer, ids)).stream().collect(Collectors.groupingBy(Sample::fieldId));
@@ -83,9 +82,21 @@ public class Land {
         land.touch(viewer, fieldId);
     }
 
+    boolean isThere(Viewer viewer, UUID fieldId) {
+        return land.field(viewer, fieldId).isPresent();
+    }
+
     public Field field(Viewer viewer, UUID id) {
         FieldRow row = land.field(viewer, id).orElseThrow(() -> new NotFound("field", id));
-        return field(row, land.zones(viewer, id), land.spots(viewer, id), samples(land.samplesOf(viewer, List.of(id))));
+        return field(
+                row,
+                zones(land.zones(viewer, id)),
+                land.spots(viewer, id),
+                samples(land.samplesOf(viewer, List.of(id))));
+    }
+
+    private List<Zone> zones(List<ZoneRow> rows) {
+        return rows.stream().map(row -> Zone.of(row, json)).toList();
     }
 
     private List<Sample> samples(List<SampleRow> rows) {
@@ -97,7 +108,7 @@ public class Land {
         return land.spot(viewer, spotId)
                 .filter(spot -> spot.fieldId().equals(id))
                 .flatMap(spot -> land.field(viewer, id)
-                        .map(row -> field(row, land.zones(viewer, id), List.of(spot), List.of())));
+                        .map(row -> field(row, zones(land.zones(viewer, id)), List.of(spot), List.of())));
     }
 
     @Transactional
@@ -158,7 +169,8 @@ public class Land {
             protected int insert() {
                 int added = land.addField(row);
                 if (added == 1) {
-                    land.addZone(viewer, new Zone(body.mainZoneId(), id, "whole field", "main", null, null, 0));
+                    land.addZone(
+                            viewer, new ZoneRow(body.mainZoneId(), id, "whole field", "main", null, null, null, 0));
                 }
                 return added;
             }
@@ -170,113 +182,6 @@ public class Land {
         }.put("field", id, body.version());
         touch(viewer, id);
         return field(viewer, id);
-    }
-
-    @Transactional
-    public Zone putZone(Viewer viewer, UUID id, LandBodies.ZoneBody body) {
-        land.field(viewer, body.fieldId()).orElseThrow(() -> refused("/fieldId", "There is no such field here."));
-        Zone zone = new Zone(
-                id,
-                body.fieldId(),
-                body.name().strip(),
-                body.kind(),
-                body.texture(),
-                body.clayPercent(),
-                body.version());
-        Zone saved = new Put<Zone>() {
-            @Override
-            protected Optional<Zone> find() {
-                return land.zone(viewer, id);
-            }
-
-            @Override
-            protected boolean same(Zone known) {
-                if (!known.fieldId().equals(zone.fieldId())) {
-                    throw refused("/fieldId", "A zone stays in its field.");
-                }
-                return known.name().equals(zone.name())
-                        && known.kind().equals(zone.kind())
-                        && Objects.equals(known.texture(), zone.texture())
-                        && Objects.equals(known.clayPercent(), zone.clayPercent());
-            }
-
-            @Override
-            protected void lock() {
-                land.lockPractice(viewer);
-            }
-
-            @Override
-            protected int insert() {
-                return land.addZone(viewer, zone);
-            }
-
-            @Override
-            protected int update() {
-                return land.updateZone(viewer, zone);
-            }
-        }.put("zone", id, body.version());
-        touch(viewer, saved.fieldId());
-        return saved;
-    }
-
-    @Transactional
-    public Spot putSpot(Viewer viewer, UUID id, LandBodies.SpotBody body) {
-        Zone zone =
-                land.zone(viewer, body.zoneId()).orElseThrow(() -> refused("/zoneId", "There is no such zone here."));
-        Spot spot = new Spot(
-                id,
-                zone.fieldId(),
-                zone.id(),
-                body.label().strip(),
-                body.note(),
-                body.lat(),
-                body.lon(),
-                body.retiredOn(),
-                body.retiredReason(),
-                body.version());
-        Spot saved = new Put<Spot>() {
-            @Override
-            protected Optional<Spot> find() {
-                return land.spot(viewer, id);
-            }
-
-            @Override
-            protected boolean same(Spot known) {
-                if (!known.fieldId().equals(spot.fieldId())) {
-                    throw refused("/zoneId", "A spot stays in its field.");
-                }
-                boolean moved = known.lat() != spot.lat() || known.lon() != spot.lon();
-                if (moved && land.readingsAt(id) > 0) {
-                    throw new Refused(List.of(new Refusal(
-                            "/lat",
-                            "not-moved",
-                            "This spot has readings: retire it with a reason and set a new one; it is not moved.")));
-                }
-                return known.zoneId().equals(spot.zoneId())
-                        && known.label().equals(spot.label())
-                        && Objects.equals(known.note(), spot.note())
-                        && !moved
-                        && Objects.equals(known.retiredOn(), spot.retiredOn())
-                        && Objects.equals(known.retiredReason(), spot.retiredReason());
-            }
-
-            @Override
-            protected void lock() {
-                land.lockPractice(viewer);
-            }
-
-            @Override
-            protected int insert() {
-                return land.addSpot(viewer, spot);
-            }
-
-            @Override
-            protected int update() {
-                return land.updateSpot(viewer, spot);
-            }
-        }.put("spot", id, body.version());
-        touch(viewer, saved.fieldId());
-        return saved;
     }
 
     @Transactional
@@ -293,25 +198,11 @@ public class Land {
         return putField(viewer, id, patching.apply(stands, changes, LandBodies.FieldBody.class));
     }
 
-    @Transactional
-    public Zone patchZone(Viewer viewer, UUID id, Changes changes) {
-        lock(viewer);
-        Zone stands = land.zone(viewer, id).orElseThrow(() -> new NotFound("zone", id));
-        return putZone(viewer, id, patching.apply(stands, changes, LandBodies.ZoneBody.class));
-    }
-
-    @Transactional
-    public Spot patchSpot(Viewer viewer, UUID id, Changes changes) {
-        lock(viewer);
-        Spot stands = land.spot(viewer, id).orElseThrow(() -> new NotFound("spot", id));
-        return putSpot(viewer, id, patching.apply(stands, changes, LandBodies.SpotBody.class));
-    }
-
     private FieldRow row(Viewer viewer, UUID id, LandBodies.FieldBody body) {
-        Plot plot = Plot.field("/outline", List.of(boundary(body.outline())));
+        Plot plot = Plot.field("/outline", List.of(LandBodies.boundary(body.outline())));
         List<List<LandBodies.CornerBody>> avoid = body.avoid() == null ? List.of() : body.avoid();
         for (int i = 0; i < avoid.size(); i++) {
-            plot.part("/avoid/" + i, List.of(boundary(avoid.get(i))));
+            plot.part("/avoid/" + i, List.of(LandBodies.boundary(avoid.get(i))));
         }
         return new FieldRow(
                 id,
@@ -338,12 +229,6 @@ public class Land {
                 plot.areaHa(),
                 body.timeZone() == null ? "UTC" : body.timeZone(),
                 body.version());
-    }
-
-    private static List<Boundary.Corner> boundary(List<LandBodies.CornerBody> corners) {
-        return corners.stream()
-                .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
-                .toList();
     }
 
     private Field field(FieldRow row, List<Zone> zones, List<Spot> spots, List<Sample> samples) {

@@ -14,6 +14,7 @@ import morphotera.ground.Nullable;
 import morphotera.ground.TextureClass;
 import morphotera.measure.Context;
 import morphotera.read.School;
+import morphotera.scout.Boundary;
 
 /** What is sent to save land. Version 0 is new. */
 public final class LandBodies {
@@ -115,13 +116,21 @@ public final class LandBodies {
 
     public record CornerBody(Double lat, Double lon) {}
 
+    static List<Boundary.Corner> boundary(List<CornerBody> corners) {
+        return corners.stream()
+                .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
+                .toList();
+    }
+
     public record ZoneBody(
             UUID fieldId,
             String name,
             String kind,
             @Nullable String texture,
             @Nullable Double clayPercent,
-            int version) implements Checked {
+            @Nullable List<CornerBody> outline,
+            int version)
+            implements Checked {
         @Override
         public void check(Findings findings) {
             findings.needed("/fieldId", fieldId, "A field");
@@ -130,6 +139,9 @@ public final class LandBodies {
             findings.word("/kind", kind, "kind of zone", ZONE_KINDS);
             findings.word("/texture", texture, "texture", words(TextureClass.values()));
             findings.range("/clayPercent", clayPercent, "Clay, %,", 0, 100);
+            if (outline != null && !outline.isEmpty()) {
+                corners(findings, "/outline", outline, "An outline");
+            }
         }
     }
 

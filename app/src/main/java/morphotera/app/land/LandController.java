@@ -7,6 +7,7 @@ import morphotera.app.people.Viewer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -14,9 +15,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LandController {
     private final Land land;
+    private final Parts parts;
+    private final Splits splits;
 
-    LandController(Land land) {
+    LandController(Land land, Parts parts, Splits splits) {
         this.land = land;
+        this.parts = parts;
+        this.splits = splits;
     }
 
     @GetMapping("/api/holdings")
@@ -49,23 +54,28 @@ class LandController {
         return land.putField(Viewer.writing(), id, body);
     }
 
+    @PostMapping("/api/fields/{id}/split")
+    Splits.Both split(@PathVariable UUID id, @RequestBody Splits.Body body) {
+        return splits.split(Viewer.writing(), id, body);
+    }
+
     @PatchMapping("/api/zones/{id}")
     Zone patchZone(@PathVariable UUID id, @RequestBody Changes changes) {
-        return land.patchZone(Viewer.writing(), id, changes);
+        return parts.patchZone(Viewer.writing(), id, changes);
     }
 
     @PutMapping("/api/zones/{id}")
     Zone putZone(@PathVariable UUID id, @RequestBody LandBodies.ZoneBody body) {
-        return land.putZone(Viewer.writing(), id, body);
+        return parts.putZone(Viewer.writing(), id, body);
     }
 
     @PatchMapping("/api/spots/{id}")
     Spot patchSpot(@PathVariable UUID id, @RequestBody Changes changes) {
-        return land.patchSpot(Viewer.writing(), id, changes);
+        return parts.patchSpot(Viewer.writing(), id, changes);
     }
 
     @PutMapping("/api/spots/{id}")
     Spot putSpot(@PathVariable UUID id, @RequestBody LandBodies.SpotBody body) {
-        return land.putSpot(Viewer.writing(), id, body);
+        return parts.putSpot(Viewer.writing(), id, body);
     }
 }

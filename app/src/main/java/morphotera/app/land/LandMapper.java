@@ -21,7 +21,7 @@ public interface LandMapper {
 
     List<UUID> fieldIds(@Param("viewer") Viewer viewer);
 
-    List<Zone> zonesOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
+    List<ZoneRow> zonesOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
 
     List<Spot> spotsOf(@Param("viewer") Viewer viewer, @Param("ids") List<UUID> ids);
 
@@ -35,13 +35,13 @@ public interface LandMapper {
 
     int updateField(FieldRow field);
 
-    List<Zone> zones(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
+    List<ZoneRow> zones(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
-    Optional<Zone> zone(@Param("viewer") Viewer viewer, @Param("id") UUID id);
+    Optional<ZoneRow> zone(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
-    int addZone(@Param("viewer") Viewer viewer, @Param("it") Zone zone);
+    int addZone(@Param("viewer") Viewer viewer, @Param("it") ZoneRow zone);
 
-    int updateZone(@Param("viewer") Viewer viewer, @Param("it") Zone zone);
+    int updateZone(@Param("viewer") Viewer viewer, @Param("it") ZoneRow zone);
 
     List<Spot> spots(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 

@@ -70,6 +70,12 @@ class PhotographController {
         return photographs.ofVisit(Viewer.current(), id);
     }
 
+    /** Of each spot the one to find it again by. */
+    @GetMapping("/api/fields/{id}/photographs")
+    List<Photograph> ofSpots(@PathVariable UUID id) {
+        return photographs.ofSpots(Viewer.current(), id);
+    }
+
     @GetMapping(value = "/api/photographs/{id}", produces = MediaType.ALL_VALUE)
     ResponseEntity<byte[]> get(@PathVariable UUID id) {
         Photograph photograph = photographs.find(Viewer.current(), id);

@@ -37,6 +37,9 @@ public interface PhotographMapper {
 
     List<Row> ofVisit(@Param("viewer") Viewer viewer, @Param("visitId") UUID visitId);
 
+    /** Of a field's spots: those of the place itself before those of a test, the newest first. */
+    List<Row> ofSpots(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
+
     /** 1, or 0 where there is one of this id already. */
     int add(@Param("viewer") Viewer viewer, @Param("it") Row photograph, @Param("keptAt") Instant keptAt);
 }

@@ -2,7 +2,9 @@ package morphotera.app.pictures;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -39,6 +41,13 @@ public class Photographs {
 
     public List<Photograph> ofVisit(Viewer viewer, UUID visitId) {
         return photographs.ofVisit(viewer, visitId).stream().map(Photograph::of).toList();
+    }
+
+    /** One for each spot that has any, to find it again by: the newest of the place itself, or else of a test there. */
+    List<Photograph> ofSpots(Viewer viewer, UUID fieldId) {
+        Map<UUID, Photograph> newest = new LinkedHashMap<>();
+        photographs.ofSpots(viewer, fieldId).forEach(row -> newest.putIfAbsent(row.spotId(), Photograph.of(row)));
+        return List.copyOf(newest.values());
     }
 
     /** What is said of a picture in its address. */

@@ -28,7 +28,7 @@ class TrialTest {
             for (int treatment = 1; treatment >= 0; treatment--) {
                 List<String> ids = strips.computeIfAbsent(
                         block + "/" + treatment, any -> List.of(Client.id(), Client.id(), Client.id()));
-                double lat = 47.0002 + 1e-5 * (2 * block + treatment);
+                double lat = 47.0006 + 1e-5 * (2 * block + treatment);
                 all.add(Map.of(
                         "treatment", treatment,
                         "block", block,
@@ -75,9 +75,29 @@ class TrialTest {
     }
 
     @Test
+    @SuppressWarnings("unchecked")
+    void a_strip_beside_the_field_is_refused_at_its_place_and_none_is_laid_out() {
+        Map<String, Object> body = body(2, 0);
+        Map<String, Object> strip = new LinkedHashMap<>((Map<String, Object>) ((List<?>) body.get("strips")).get(1));
+        strip.put(
+                "polygon",
+                List.of(
+                        Map.of("lat", 46.9, "lon", -29.0),
+                        Map.of("lat", 46.9, "lon", -29.001),
+                        Map.of("lat", 46.901, "lon", -29.0)));
+        ((List<Object>) body.get("strips")).set(1, strip);
+        assertThat(adviser.send("PUT", "/api/trials/" + trial, body).expect(422).refusals())
+                .containsExactly("/strips/1/polygon apart");
+        assertThat(adviser.get("/api/fields/" + plot.field).json().get("zones")).hasSize(1);
+    }
+
+    @Test
     void each_strip_becomes_a_zone_that_does_not_tell_its_treatment() {
         adviser.send("PUT", "/api/trials/" + trial, body(3, 0)).expect(200);
         JsonNode field = adviser.get("/api/fields/" + plot.field).json();
+        assertThat(Plot.one(field.get("zones"), "name", "Lime, strip 1a").get("outline"))
+                .as("it is drawn on the map")
+                .hasSize(3);
         List<String> names = new ArrayList<>();
         field.get("zones").forEach(zone -> {
             if (zone.get("kind").asString().equals("strip")) {

@@ -9,10 +9,13 @@ import morphotera.app.exchange.tables.Column;
 import morphotera.app.exchange.tables.Table;
 import morphotera.app.exchange.tables.Tables;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The page of formats is made from the tables' own descriptions; {@code -Dguide.write=true} writes it anew. */
 class FormatsTest {
     private static final Path PAGE = Path.of("../docs/formats.md");
+    private static final Path DESCRIBED = Path.of("../docs/datapackage.json");
     private static final String BEGINS = "<!-- From here on made from the tables' own descriptions. -->\n";
 
     @Test
@@ -23,6 +26,20 @@ class FormatsTest {
             Files.writeString(PAGE, written);
         }
         assertThat(Files.readString(PAGE)).isEqualTo(written);
+    }
+
+    /** What lies beside the tables in every package; the page's tests hold it against the published schema. */
+    @Test
+    void the_description_for_programs_is_the_one_that_is_shown() throws IOException {
+        String written = JsonMapper.builder()
+                        .enable(SerializationFeature.INDENT_OUTPUT)
+                        .build()
+                        .writeValueAsString(DataPackage.of("A practice"))
+                + "\n";
+        if (Boolean.getBoolean("guide.write")) {
+            Files.writeString(DESCRIBED, written);
+        }
+        assertThat(Files.readString(DESCRIBED)).isEqualTo(written);
     }
 
     private static String tables() {

@@ -130,4 +130,63 @@ class LandTest {
                         .asInt())
                 .isEqualTo(2);
     }
+
+    private Client.Answer zone(String id, int version, Object... outline) {
+        return adviser.send(
+                "PUT",
+                "/api/zones/" + id,
+                Map.of(
+                        "fieldId",
+                        field,
+                        "name",
+                        "wet corner",
+                        "kind",
+                        "poor",
+                        "outline",
+                        List.of(outline),
+                        "version",
+                        version));
+    }
+
+    @Test
+    void a_zone_is_drawn_redrawn_and_rubbed_out_again() {
+        put(body()).expect(200);
+        String id = Client.id();
+        Client.Answer drawn = zone(id, 0, at(47.6005, -29.0995), at(47.601, -29.0995), at(47.601, -29.099))
+                .expect(200);
+        assertThat(drawn.json().get("outline")).hasSize(3);
+        zone(id, 1, at(47.6005, -29.0995), at(47.6009, -29.0995), at(47.601, -29.099))
+                .expect(200);
+        assertThat(adviser.get("/api/fields/" + field)
+                        .json()
+                        .at("/zones/1/outline/1/lat")
+                        .asDouble())
+                .isEqualTo(47.6009);
+        zone(id, 2).expect(200);
+        assertThat(adviser.get("/api/fields/" + field).json().at("/zones/1/outline"))
+                .isEmpty();
+    }
+
+    @Test
+    void a_zone_that_crosses_itself_or_lies_beside_its_field_is_refused() {
+        put(body()).expect(200);
+        assertThat(zone(
+                                Client.id(),
+                                0,
+                                at(47.6005, -29.0995),
+                                at(47.601, -29.099),
+                                at(47.601, -29.0995),
+                                at(47.6005, -29.099))
+                        .expect(422)
+                        .refusals())
+                .containsExactly("/outline crosses-itself");
+        assertThat(zone(Client.id(), 0, at(47.7, -29.1), at(47.701, -29.1), at(47.701, -29.099))
+                        .expect(422)
+                        .refusals())
+                .containsExactly("/outline apart");
+        assertThat(zone(Client.id(), 0, at(47.7, -29.1), at(47.701, -29.1))
+                        .expect(422)
+                        .refusals())
+                .containsExactly("/outline too-few");
+    }
 }

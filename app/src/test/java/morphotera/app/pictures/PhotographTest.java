@@ -7,6 +7,7 @@ import java.io.ByteArrayInputStream;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
@@ -40,6 +41,46 @@ class PhotographTest {
 
     private JsonNode put(String id, byte[] bytes) {
         return adviser.file("PUT", address(id), bytes).expect(200).json();
+    }
+
+    @Test
+    void a_spot_is_found_again_by_the_newest_picture_of_the_place_or_else_of_a_test() {
+        String other = plot.spot(plot.mainZone, "2", 2);
+        String ofTest = Client.id();
+        put(ofTest, JPEG);
+        assertThat(toFindAgain()).containsExactly(Map.entry(plot.spots.get(0), ofTest));
+        String place = place(plot.spots.get(0), "2031-05-13T09:00:00Z");
+        String elsewhere = place(other, "2031-05-13T09:00:00Z");
+        assertThat(toFindAgain())
+                .as("the place itself, though the test's is newer")
+                .containsOnly(Map.entry(plot.spots.get(0), place), Map.entry(other, elsewhere));
+        String newer = place(other, "2031-05-14T09:00:00Z");
+        assertThat(toFindAgain()).containsEntry(other, newer);
+        assertThat(Client.signedIn("other@farside.example")
+                        .get("/api/fields/" + plot.field + "/photographs")
+                        .json())
+                .as("another practice sees none of them")
+                .isEmpty();
+    }
+
+    private String place(String spot, String takenAt) {
+        String id = Client.id();
+        adviser.file(
+                        "PUT",
+                        "/api/photographs/" + id + "?visitId=" + visit + "&spotId=" + spot + "&takenAt=" + takenAt,
+                        JPEG)
+                .expect(200);
+        return id;
+    }
+
+    private Map<String, String> toFindAgain() {
+        Map<String, String> bySpot = new LinkedHashMap<>();
+        adviser.get("/api/fields/" + plot.field + "/photographs")
+                .expect(200)
+                .json()
+                .forEach(one ->
+                        bySpot.put(one.get("spotId").asString(), one.get("id").asString()));
+        return bySpot;
     }
 
     @Test

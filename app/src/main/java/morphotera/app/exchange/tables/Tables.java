@@ -116,6 +116,12 @@ public final class Tables {
                     .word("kind", "Kind", true, List.of("main", "good", "poor", "strip", "reference"))
                     .word("texture", "Texture class", false, words(TextureClass.values()))
                     .mayNumber("clay_percent", "Clay, %")
+                    .json(
+                            "outline",
+                            "outline_json",
+                            "Corners, degrees north and east (WGS 84); none: known by its spots alone",
+                            false,
+                            new TypeReference<List<Corner>>() {}.getType())
                     .version(),
             Table.of("spots", "spot", "Where it is measured.")
                     .in(OF_FIELD, "f.holding_id", "t.field_id", null)
