@@ -243,7 +243,8 @@ class OfflineIT {
                                 "errors",
                                 List.of(Map.of(
                                         "path", "/note", "code", "too-long", "text", "The note is too long.")))))));
-        count();
+        // Refused in the same moment: it may never be seen to wait.
+        adviser.button("Count this reading").click();
         page.getByText("1 needs you").click();
         assertThat(page.getByText("The note is too long.")).isVisible();
         page.unroute("**/api/readings/*");
