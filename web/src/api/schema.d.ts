@@ -4089,6 +4089,8 @@ export interface components {
             steps: components["schemas"]["morphotera.app.measure.MethodView.StepView"][];
             validDays: components["schemas"]["morphotera.app.measure.MethodView.ValidDays"][];
             variants: components["schemas"]["morphotera.app.measure.MethodView.VariantView"][];
+            /** Format: double */
+            waterL: number;
             words: {
                 [key: string]: string;
             };
@@ -4483,18 +4485,6 @@ export interface components {
             worth: {
                 [key: string]: number;
             } | null;
-        };
-        "morphotera.app.scout.RunSheetController.KitBody": {
-            gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
-            /** Format: double */
-            holeDiameterMm: number | null;
-            /** Format: int32 */
-            people: number | null;
-            /** Format: double */
-            ringDiameterMm: number | null;
-            spots: components["schemas"]["morphotera.scout.runsheet.Asked.Spot"][] | null;
-            tests: components["schemas"]["morphotera.scout.runsheet.Asked.Test"][];
-            textureGroup: string | null;
         };
         "morphotera.app.scout.RunSheetController.KitView": {
             /** Format: double */
@@ -5723,6 +5713,18 @@ export interface components {
         "morphotera.scout.Kit.Protection": {
             because: string;
             item: string;
+        };
+        "morphotera.scout.KitAsked": {
+            gate: components["schemas"]["morphotera.scout.runsheet.Asked.Place"] | null;
+            /** Format: double */
+            holeDiameterMm: number | null;
+            /** Format: int32 */
+            people: number | null;
+            /** Format: double */
+            ringDiameterMm: number | null;
+            spots: components["schemas"]["morphotera.scout.runsheet.Asked.Spot"][] | null;
+            tests: components["schemas"]["morphotera.scout.runsheet.Asked.Test"][];
+            textureGroup: string | null;
         };
         "morphotera.scout.SpotPlan": {
             /** Format: double */
@@ -7028,7 +7030,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["morphotera.app.scout.RunSheetController.KitBody"];
+                "application/json": components["schemas"]["morphotera.scout.KitAsked"];
             };
         };
         responses: {

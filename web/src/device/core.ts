@@ -30,6 +30,7 @@ export type CoreFunction =
   | 'causes'
   | 'change'
   | 'planRunSheet'
+  | 'packKit'
   | 'readChart'
   | 'judge'
   | 'stop'

@@ -146,17 +146,27 @@ it('put away, it takes with it what cannot go without it', async () => {
   expect(parcels().map((one) => one.state.is)).toEqual(['put-away', 'put-away']);
 });
 
+const CELL = '/api/visits/v/drafts/s/ph';
+const draft = (repeat: number, text: string) => ({
+  person: 'p',
+  path: CELL,
+  body: { repeat, text },
+  label: 'draft',
+});
+const texts = () => parcels().map((one) => (one.body as { text?: string }).text);
+
 it('a newer draft takes the place of the one that waits, of the same repeat alone', async () => {
-  const draft = (repeat: number, text: string) => ({
-    person: 'p',
-    path: '/api/visits/v/drafts/s/ph',
-    body: { repeat, text },
-    label: 'draft',
-  });
-  await post(draft(1, 'a'), { replace: true });
-  await post(draft(2, 'b'), { replace: true });
-  await post(draft(1, 'c'), { replace: true });
-  expect(parcels().map((one) => (one.body as { text: string }).text)).toEqual(['b', 'c']);
+  await post(draft(1, 'a'), { replaces: CELL });
+  await post(draft(2, 'b'), { replaces: CELL });
+  await post(draft(1, 'c'), { replaces: CELL });
+  expect(texts()).toEqual(['b', 'c']);
+});
+
+it('what was being typed in a cell does not go once its reading counts', async () => {
+  await post(draft(1, 'half a number'), { replaces: CELL });
+  await post(draft(2, 'another depth'), { replaces: CELL });
+  await post({ ...reading(A), body: { repeat: 1 } }, { replaces: CELL });
+  expect(texts()).toEqual(['another depth', undefined]);
 });
 
 it('signed out, it waits for its person and nothing else is tried', async () => {

@@ -43,20 +43,20 @@ type Post = Pick<Parcel, 'path' | 'body' | 'label' | 'person'> &
  * Keeps something to be sent. In the same transaction the draft it was made of goes, so that there is no moment at which it is
  * in neither or in both.
  *
- * @param replace a newer one for the same address takes the place of one that waits
+ * @param replaces one that waits for this address, of the same repeat, goes as this one comes: an older draft, what was being typed
  * @returns false where the device has no room: it is not counted, and the draft stays
  */
 export async function post(
   it: Post,
   {
-    replace = false,
+    replaces = null,
     draft = null,
     file = null,
-  }: { replace?: boolean; draft?: string | null; file?: Blob | null } = {},
+  }: { replaces?: string | null; draft?: string | null; file?: Blob | null } = {},
 ): Promise<boolean> {
-  const old = replace
-    ? all.find((one) => one.path === it.path && repeatOf(one) === repeatOf(it) && one.state.is === 'waiting')
-    : undefined;
+  const old = all.find(
+    (one) => one.path === replaces && repeatOf(one) === repeatOf(it) && one.state.is === 'waiting',
+  );
   const parcel: Parcel = {
     verb: 'PUT',
     result: null,

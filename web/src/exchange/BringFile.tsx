@@ -6,7 +6,7 @@ import type { ImportView } from '../api/types';
 import { Columns } from './Columns';
 
 type Props = {
-  kind: 'fields' | 'spots' | 'rain' | 'practice' | 'readings' | 'laboratory';
+  kind: 'fields' | 'zones' | 'spots' | 'rain' | 'practice' | 'readings' | 'laboratory';
   /** What it is opened by. */
   title: string;
   /** Which files are read, and what stands in them. */

@@ -15,7 +15,7 @@ import { type Place, placeOf } from './place';
 import { Result } from './Result';
 import { Taken } from './Taken';
 import { counted } from './undo';
-import { newDraft, useDraft } from './useDraft';
+import { draftPath, newDraft, useDraft } from './useDraft';
 import { usePending } from './usePending';
 
 type Props = {
@@ -87,7 +87,10 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
     const typed = draft;
     const kept = draft.mends
       ? await mend(draft.mends, body, result, key)
-      : await post({ person: me.id, path: `/api/readings/${id}`, body, label, result }, { draft: key });
+      : await post(
+          { person: me.id, path: `/api/readings/${id}`, body, label, result },
+          { draft: key, replaces: draftPath(whole.visit.id, spot.id, method.id) },
+        );
     setLost(!kept);
     if (!kept) return;
     if (typed.streams.length > 0 && !typed.mends) {

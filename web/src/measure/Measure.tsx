@@ -8,6 +8,7 @@ import { BeforeLeaving } from './BeforeLeaving';
 import { Bench } from './Bench';
 import { Paired } from './Paired';
 import { placesOf } from './place';
+import { plannedIn } from './planned';
 import { Samples } from './Samples';
 import { TakeBack } from './TakeBack';
 import { Tray } from './Tray';
@@ -54,6 +55,7 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
       else next.set('beside', other);
       return next;
     });
+  const plan = plannedIn(whole, chosen);
   const others = useTogether(whole.visit.id, spot && !spot.sample ? spot.id : null);
   return (
     <div
@@ -71,9 +73,16 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
           spots={spots.filter((one) => !one.sample || chosen.some((row) => row.ofSamples))}
           spot={spot?.id ?? null}
           method={method?.id ?? null}
+          plan={plan}
         />
         {whole.visit.state === 'running' && <BeforeLeaving whole={whole} methods={chosen} places={spots} />}
-        <Samples whole={whole} methods={methods} />
+        <Samples
+          whole={whole}
+          methods={methods}
+          toMix={plan.toMix}
+          mixing={search.get('mix') !== null}
+          onMixing={(on) => setSearch(on ? { mix: 'yes' } : {})}
+        />
       </div>
       <Keypad>
         {inHand && beside ? (

@@ -1,12 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { newId } from '../api/ids';
 import { type Refusal, refusals, sentence } from '../api/problem';
 import type { Method, Sample, WholeVisit } from '../api/types';
 import { knowSample } from '../device/known';
 import { save } from '../device/save';
-import { hour, show } from '../ground/format';
+import { hour, inSentence, show } from '../ground/format';
 import { sayMine } from '../ground/myUnits';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
@@ -15,10 +15,22 @@ import { parse } from '../ground/units';
 import { mayWrite, useMe } from '../people/session';
 import { SampleOrder } from './SampleOrder';
 
+type Props = {
+  whole: WholeVisit;
+  methods: Method[];
+  /** Tests that were planned from a mixed sample, while there is none. */
+  toMix: string[];
+  mixing: boolean;
+  onMixing: (on: boolean) => void;
+};
+
 /** The visit's mixed samples: each with its clock from the field to the laboratory, and a way to mix one more. */
-export function Samples({ whole, methods }: { whole: WholeVisit; methods: Method[] }) {
+export function Samples({ whole, methods, toMix, mixing, onMixing }: Props) {
   const me = useMe();
-  const [mixing, setMixing] = useState(false);
+  const form = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (mixing) form.current?.scrollIntoView({ block: 'nearest' });
+  }, [mixing]);
   const samples = whole.field.samples
     .filter((one) => one.visitId === whole.visit.id)
     .sort((a, b) => a.takenAt.localeCompare(b.takenAt));
@@ -31,11 +43,23 @@ export function Samples({ whole, methods }: { whole: WholeVisit; methods: Method
       {samples.map((one) => (
         <OneSample key={one.id} whole={whole} sample={one} methods={methods} />
       ))}
-      {mixing ? (
-        <Mix whole={whole} others={samples} onDone={() => setMixing(false)} />
+      {toMix.length > 0 && (
+        <p>
+          Planned: one bag mixed from all spots, for{' '}
+          {methods
+            .filter((one) => toMix.includes(one.id))
+            .map((one) => inSentence(one.name))
+            .join(', ')}
+          .
+        </p>
+      )}
+      {mixing && mayWrite(me) ? (
+        <div ref={form}>
+          <Mix whole={whole} others={samples} onDone={() => onMixing(false)} />
+        </div>
       ) : (
         mayWrite(me) && (
-          <button type="button" className="link min-h-11" onClick={() => setMixing(true)}>
+          <button type="button" className="link min-h-11" onClick={() => onMixing(true)}>
             {samples.length === 0 ? 'Mix one from several spots' : 'Mix another one'}
           </button>
         )

@@ -18,10 +18,14 @@ type Props = {
   spots: Place[];
   spot: string | null;
   method: string | null;
+  plan: TrayPlan;
 };
 
+/** What the day was planned for: cells by place and method, and the tests whose bag is still to be mixed. */
+export type TrayPlan = { has: (placeId: string, methodId: string) => boolean; toMix: string[] };
+
 /** Methods down, spots across; each cell says empty, begun, waiting, due, done or flagged. */
-export function Tray({ whole, methods, spots, spot, method }: Props) {
+export function Tray({ whole, methods, spots, spot, method, plan }: Props) {
   const clocks = useClocks().filter((one) => one.clock.visitId === whole.visit.id);
   const pending = usePending(whole.visit.id);
   const stand = standing(whole.readings);
@@ -62,6 +66,11 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                   {one.sample ? <SampleTag label={one.label} /> : one.label}
                 </th>
               ))}
+              {plan.toMix.length > 0 && (
+                <th scope="col" className="min-w-11 border-b-[3px] border-transparent px-1 py-2 text-center">
+                  <SampleTag label="mix" toMix />
+                </th>
+              )}
             </tr>
           </thead>
           <tbody>
@@ -81,6 +90,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                     clocks.find((clock) => placeOf(clock.clock) === one.id && clock.clock.method === row.id),
                     pending.some((waiting) => placeOf(waiting) === one.id && waiting.method === row.id),
                     findDraft(whole, one.id, row.id) !== null,
+                    plan.has(one.id, row.id),
                   );
                   return (
                     <td key={one.id} className="p-0 text-center">
@@ -96,6 +106,19 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
                     </td>
                   );
                 })}
+                {plan.toMix.length > 0 && (
+                  <td className="p-0 text-center">
+                    {plan.toMix.includes(row.id) && (
+                      <Link
+                        to="?mix=yes"
+                        className="mx-auto flex min-h-12 min-w-11 items-center justify-center"
+                        aria-label={`${row.name}: mix its sample`}
+                      >
+                        <CellMark cell={{ is: 'empty', words: 'to mix' }} dense={false} />
+                      </Link>
+                    )}
+                  </td>
+                )}
               </tr>
             ))}
           </tbody>
@@ -103,7 +126,7 @@ export function Tray({ whole, methods, spots, spot, method }: Props) {
       </Scrollable>
       <Legend />
       <Enough whole={whole} methods={methods} zoneId={zoneOf(whole, spot)} />
-      <Progress whole={whole} done={done} of={spots.reduce((sum, one) => sum + rowsAt(one, methods), 0)} />
+      <Progress whole={whole} done={done} of={plannedOf(methods, spots, plan)} />
     </section>
   );
 }
@@ -114,14 +137,17 @@ function zoneOf(whole: WholeVisit, spot: string | null): string {
   return at?.zoneId ?? '';
 }
 
-function rowsAt(place: Place, methods: Method[]): number {
-  return place.sample ? methods.filter((one) => one.ofSamples).length : methods.length;
+function plannedOf(methods: Method[], spots: Place[], plan: TrayPlan): number {
+  const cells = spots.reduce((sum, one) => sum + methods.filter((row) => plan.has(one.id, row.id)).length, 0);
+  return cells + plan.toMix.length;
 }
 
-/** A bag with its label. */
-function SampleTag({ label }: { label: string }) {
+/** A bag with its label; dashed while it is still to be mixed. */
+function SampleTag({ label, toMix = false }: { label: string; toMix?: boolean }) {
   return (
-    <span className="inline-block rounded-t-sm rounded-b-lg border border-edge px-1.5">
+    <span
+      className={`inline-block rounded-t-sm rounded-b-lg border border-edge px-1.5 ${toMix ? 'border-dashed font-normal text-faded' : ''}`}
+    >
       <span className="sr-only">sample </span>
       {label}
     </span>
@@ -130,6 +156,7 @@ function SampleTag({ label }: { label: string }) {
 
 type Cell =
   | { is: 'empty'; words: string }
+  | { is: 'unplanned'; words: string }
   | { is: 'begun'; words: string }
   | { is: 'sending'; words: string }
   | { is: 'clock'; words: string; clock: Standing }
@@ -141,6 +168,7 @@ function cellOf(
   clock: Standing | undefined,
   pending: boolean,
   begun: boolean,
+  planned: boolean,
 ): Cell {
   if (clock) return { is: 'clock', words: clock.state === 'waiting' ? 'waiting' : 'due now', clock };
   if (pending) return { is: 'sending', words: 'done, to send' };
@@ -158,7 +186,8 @@ function cellOf(
       count,
     };
   }
-  return begun ? { is: 'begun', words: 'begun' } : { is: 'empty', words: 'empty' };
+  if (begun) return { is: 'begun', words: 'begun' };
+  return planned ? { is: 'empty', words: 'empty' } : { is: 'unplanned', words: 'not planned here' };
 }
 
 function depthOf(reading: Reading): number {
@@ -170,6 +199,8 @@ function CellMark({ cell, dense }: { cell: Cell; dense: boolean }) {
   switch (cell.is) {
     case 'empty':
       return <span className="size-2 rounded-full border border-edge" />;
+    case 'unplanned':
+      return null;
     case 'begun':
       return <span className="size-3 rounded-full border-2 border-act" />;
     case 'sending':

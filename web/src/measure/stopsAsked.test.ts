@@ -4,7 +4,7 @@ import { stopsAsked } from './stopsAsked';
 
 const METHOD = {
   id: 'slaking',
-  steps: [{ id: 'a', handsOnS: 300, sharedAs: null }],
+  variants: [{ id: 'usual', steps: [{ id: 'a', handsOnS: 300, sharedAs: null }] }],
 } as unknown as Method;
 
 const reading = (spotId: string, score: number | null, hollow: string[] = []) =>

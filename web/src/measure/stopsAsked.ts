@@ -1,5 +1,6 @@
 import type { Method, Reading } from '../api/types';
 import { minutesOf } from '../scout/handsOn';
+import { NO_PLAN } from '../scout/plan';
 import { placeOf } from './place';
 
 /** So many more spots are asked about. */
@@ -33,7 +34,7 @@ export function stopsAsked(
           method: method.id,
           scores,
           more: MORE,
-          minutesPerSpot: minutesOf(method),
+          minutesPerSpot: minutesOf(method, NO_PLAN),
         },
       },
     ];

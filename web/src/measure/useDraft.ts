@@ -15,20 +15,26 @@ const SEND_AFTER_MS = 1500;
 export const keyOf = (visitId: string, spotId: string, method: string, repeat: number) =>
   `draft:${visitId}:${spotId}:${method}${repeat === 1 ? '' : `:${repeat}`}`;
 
+/** Where a draft is sent: those of one cell have one address. */
+export const draftPath = (visitId: string, placeId: string, method: string) =>
+  `/api/visits/${visitId}/drafts/${placeId}/${method}`;
+
 /** Drafts of before had no note and no time of their own; later ones mended nothing yet. */
 const withNote = (older: unknown) => ({ note: '', takenAt: null, ...(older as object) });
 const withMends = (older: unknown) => ({ mends: null, ...(older as object) });
 const withEnded = (older: unknown) => ({ ended: {}, ...(older as object) });
 const withStreams = (older: unknown) => ({ streams: [], ...(older as object) });
 
+const OLDER = [withNote, withMends, withEnded, withStreams];
+
+/** Whether it is typed on this device. */
+export function isOnThisDevice(visitId: string, spotId: string, method: string): boolean {
+  return device.read<Draft>(keyOf(visitId, spotId, method, 1), DRAFT_VERSION, OLDER) !== null;
+}
+
 /** What is being typed here, or was on another device if that is newer. */
 export function findDraft(whole: WholeVisit, spotId: string, method: string, repeat = 1): Draft | null {
-  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), DRAFT_VERSION, [
-    withNote,
-    withMends,
-    withEnded,
-    withStreams,
-  ]);
+  const here = device.read<Draft>(keyOf(whole.visit.id, spotId, method, repeat), DRAFT_VERSION, OLDER);
   const there = whole.drafts.find(
     (one) => placeOf(one) === spotId && one.method === method && one.repeat === repeat,
   );
@@ -96,9 +102,9 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
         void device.write(key, DRAFT_VERSION, next).then((kept) => setFull(!kept));
         if (timer.current !== null) clearTimeout(timer.current);
         timer.current = setTimeout(() => {
-          const path = `/api/visits/${visitId}/drafts/${spotId}/${method.id}`;
+          const path = draftPath(visitId, spotId, method.id);
           const label = `${inSentence(method.name)}, being typed`;
-          // Drafts of one cell have one address: only a newer one of the same repeat takes the place of one that waits.
+          // Only a newer one of the same repeat takes the place of one that waits.
           void post(
             {
               person,
@@ -106,7 +112,7 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
               body: { body: next, changedAt: next.changedAt, repeat, variant: next.variant || null },
               label,
             },
-            { replace: true },
+            { replaces: path },
           );
         }, SEND_AFTER_MS);
         return next;

@@ -55,12 +55,19 @@ export function useTogether(visitId: string, spotId: string | null): Stands[] {
     return () => clearInterval(again);
   }, [visitId, spotId, me.role]);
 
+  return useStands(visitId);
+}
+
+/** Where the others on a visit said last that they stand. */
+export function useStands(visitId: string | null): Stands[] {
+  const me = useMe();
   const stands = useQuery({
-    queryKey: keys.presence(visitId),
+    queryKey: keys.presence(visitId ?? ''),
     queryFn: ({ signal }) =>
-      take(api.GET('/api/visits/{id}/presence', { signal, params: { path: { id: visitId } } })) as Promise<
-        Stands[]
-      >,
+      take(
+        api.GET('/api/visits/{id}/presence', { signal, params: { path: { id: visitId ?? '' } } }),
+      ) as Promise<Stands[]>,
+    enabled: visitId !== null,
     refetchInterval: STANDS_MS,
     retry: false,
   });

@@ -1,6 +1,3 @@
-import { useQuery } from '@tanstack/react-query';
-import { api, take } from '../api/client';
-import { keys } from '../api/keys';
 import type { Kit, LandField, Method, Planning } from '../api/types';
 import { inSentence, show } from '../ground/format';
 import { figure } from '../ground/myUnits';
@@ -8,6 +5,7 @@ import { Show } from '../ground/State';
 import { useKept } from '../ground/useKept';
 import { Labels } from './Labels';
 import { askedSheet, type DayPlan } from './plan';
+import { useKit } from './useKit';
 
 type Props = {
   field: LandField;
@@ -24,23 +22,8 @@ type Line = { item: string; amount: string; why: string[] };
 /** What goes into the bag: ticked as it is packed, on this device, with or without a signal. */
 export function Bag({ field, planning, methods, chosen, plan, day, visitId }: Props) {
   const asked = askedSheet(field, planning, chosen, plan, null);
-  const body = asked && {
-    tests: asked.tests,
-    people: plan.people,
-    holeDiameterMm: null,
-    ringDiameterMm: null,
-    spots: asked.spots,
-    gate: asked.gate,
-    textureGroup: asked.textureGroup,
-  };
-  const kit = useQuery({
-    queryKey: keys.kit(JSON.stringify(body)),
-    queryFn: async ({ signal }) =>
-      (await take(api.POST('/api/kits/pack', { signal, body: body as NonNullable<typeof body> }))) as Kit,
-    enabled: body !== null,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-  if (!body) return <p className="text-lg">Choose the tests first; what to carry follows from them.</p>;
+  const kit = useKit(asked);
+  if (!asked) return <p className="text-lg">Choose the tests first; what to carry follows from them.</p>;
   return (
     <Show of={kit}>
       {(packed) => (

@@ -143,6 +143,7 @@ function Laid({
         startsAt={startsAt}
         nowS={running?.now.atS ?? null}
         chosen={stay}
+        mixed={chosen.map((one) => one.id).filter((id) => plan.where[id] === 'mixed')}
         bench={visitId && running ? `/fields/${field.id}/visits/${visitId}/measure` : null}
       />
       {onPlan && !running && (

@@ -13,12 +13,14 @@ type Props = {
   chosen: Stay | null;
   /** The address of the bench while the visit runs. */
   bench: string | null;
+  /** Tests whose soil is mixed from all spots: their bag comes first. */
+  mixed: string[];
 };
 
 const WHO = ['You', 'The second person', 'The third person'];
 
 /** What each person does, stay by stay; while the visit runs the one next thing stands above, large. */
-export function SheetList({ sheet, spots, methods, startsAt, nowS, chosen, bench }: Props) {
+export function SheetList({ sheet, spots, methods, startsAt, nowS, chosen, bench, mixed }: Props) {
   const stays = staysOf(sheet.steps);
   const people = [...new Set(stays.map((stay) => stay.person))].sort();
   const labelOf = (id: string) => spots.find((spot) => spot.id === id)?.label ?? '?';
@@ -33,6 +35,7 @@ export function SheetList({ sheet, spots, methods, startsAt, nowS, chosen, bench
           startsAt={startsAt}
           nowS={nowS}
           bench={bench}
+          mixed={mixed}
         />
       )}
       {people.map((person) => (
@@ -123,9 +126,11 @@ type NextProps = {
   startsAt: string;
   nowS: number | null;
   bench: string;
+  mixed: string[];
 };
 
-function Next({ step, label, methods, startsAt, nowS, bench }: NextProps) {
+function Next({ step, label, methods, startsAt, nowS, bench, mixed }: NextProps) {
+  const isMixed = step.methods.some((id) => mixed.includes(id));
   const method = methods.find((one) => one.id === step.methods[0]);
   const wait = nowS === null ? 0 : step.startS - nowS;
   return (
@@ -140,10 +145,10 @@ function Next({ step, label, methods, startsAt, nowS, bench }: NextProps) {
         {step.methods.map((id) => methods.find((one) => one.id === id)?.name).join(', ')}
       </p>
       <Link
-        to={`${bench}?spot=${step.spot}&method=${step.methods[0]}`}
+        to={isMixed ? `${bench}?mix=yes` : `${bench}?spot=${step.spot}&method=${step.methods[0]}`}
         className="button button-main mt-3 w-full"
       >
-        Open the bench
+        {isMixed ? 'Mix the sample' : 'Open the bench'}
       </Link>
     </section>
   );

@@ -176,6 +176,14 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
             names={['spot', 'spots']}
             field={field.id}
           />
+          <BringFile
+            kind="zones"
+            title="Zones and places to avoid from a file"
+            hint="Polygons of GeoJSON, each with a name and its kind: good, poor, strip, reference or avoid."
+            accept=".geojson,.json"
+            names={['outline', 'outlines']}
+            field={field.id}
+          />
           {placing === 'many' && zone && (
             <PlaceSpots field={field} zone={zone} onShow={setProposed} onDone={() => setPlacing(null)} />
           )}

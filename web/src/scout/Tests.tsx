@@ -1,26 +1,38 @@
 import { useState } from 'react';
-import type { Method } from '../api/types';
+import type { LandField, Method, Planning } from '../api/types';
+import { usePrices } from '../decide/plan/usePlan';
 import { show } from '../ground/format';
-import { minutesOf, minutesTogether } from './handsOn';
+import { figure } from '../ground/myUnits';
+import { minutesOf, priceOf } from './handsOn';
 import type { DayPlan } from './plan';
+import { Together } from './Together';
 
 type Props = {
+  field: LandField;
+  planning: Planning;
   methods: Method[];
   chosen: string[];
-  spots: number;
   plan: DayPlan;
   onPlan: (plan: DayPlan) => void;
   onChange: (chosen: string[]) => void;
   hint: string | null;
 };
 
-/** The tests with what each costs in hands-on minutes at a spot: those of the question, and every other a tap away. */
-export function Tests({ methods, chosen, spots, plan, onPlan, onChange, hint }: Props) {
+/** The tests with what each costs at a spot in minutes, water and money: those of the question, and every other a tap away. */
+export function Tests({ field, planning, methods, chosen, plan, onPlan, onChange, hint }: Props) {
+  const prices = usePrices().data;
   // A test keeps its place while it is ticked on and off.
   const [asked] = useState(chosen);
   const first = asked.length === 0 ? methods : methods.filter((one) => asked.includes(one.id));
   const others = methods.filter((one) => !first.includes(one));
-  const total = minutesTogether(methods.filter((one) => chosen.includes(one.id)));
+  const costs = (method: Method) => {
+    const price = priceOf(method.id, prices);
+    return [
+      `${show(minutesOf(method, plan), 0)} min`,
+      ...(method.waterL > 0 ? [figure(method.waterL, 'l')] : []),
+      ...(price === null ? [] : [`${show(price, 1)} ${prices?.currency}`]),
+    ];
+  };
   const rows = (of: Method[]) => (
     <ul className="mt-1">
       {of.map((method) => (
@@ -42,7 +54,13 @@ export function Tests({ methods, chosen, spots, plan, onPlan, onChange, hint }: 
               <span className="font-medium">{method.name}</span>{' '}
               <span className="text-sm text-faded">{method.purpose}</span>
             </span>
-            <span className="num text-sm text-faded">{show(minutesOf(method), 0)} min</span>
+            <span className="num text-right text-sm text-faded">
+              {costs(method).map((cost) => (
+                <span key={cost} className="block whitespace-nowrap desk:ml-3 desk:inline">
+                  {cost}
+                </span>
+              ))}
+            </span>
           </label>
           {chosen.includes(method.id) && <Ways method={method} plan={plan} onPlan={onPlan} />}
         </li>
@@ -62,12 +80,13 @@ export function Tests({ methods, chosen, spots, plan, onPlan, onChange, hint }: 
           {rows(others)}
         </details>
       )}
-      {total > 0 && spots > 0 && (
-        <p className="mt-2 text-sm text-faded">
-          Hands-on about <span className="num text-ink">{show((total * spots) / 60, 1)} h</span> at {spots}{' '}
-          {spots === 1 ? 'spot' : 'spots'}, waits and walking not counted.
-        </p>
-      )}
+      <Together
+        field={field}
+        planning={planning}
+        chosen={methods.filter((one) => chosen.includes(one.id))}
+        plan={plan}
+        prices={prices}
+      />
     </fieldset>
   );
 }

@@ -203,8 +203,9 @@ export function VisitPlan({ field, planning, visit, earlier, onSetSpot }: Props)
           <Tests
             key={form.question}
             methods={methods.data ?? []}
+            field={field}
+            planning={planning}
             chosen={form.methods}
-            spots={spots}
             plan={form.plan}
             onPlan={(plan) => keep({ ...form, plan })}
             onChange={(chosen) => keep({ ...form, methods: chosen })}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { LandField, Method } from '../api/types';
 import { labelsOf } from './Labels';
-import { askedSheet, clockAt, hours, NO_PLAN, progress, testsOf } from './plan';
+import { askedSheet, clockAt, hours, NO_PLAN, testsOf } from './plan';
 
 const step = (id: string, more: object = {}) => ({
   id,
@@ -79,45 +79,6 @@ describe('the sheet that is asked for', () => {
 
   it('is none where nothing is chosen', () => {
     expect(asked({})).toBeNull();
-  });
-
-  it('counts a test whose reading stands as done, and what it shares told once', () => {
-    const of = asked({}, WORMS, SMELL);
-    if (!of) throw new Error('no sheet');
-    const began = Date.parse('2031-05-14T09:00:00Z');
-    const now = progress(
-      of,
-      [WORMS, SMELL],
-      NO_PLAN,
-      [
-        { spot: 'a', method: 'earthworms', at: began + 600_000, steps: 'all' },
-        { spot: 'a', method: 'smell', at: began + 300_000, steps: 'all' },
-      ],
-      began,
-      began + 900_000,
-    );
-    expect(now.atS).toBe(900);
-    expect(now.done).toEqual([
-      { spot: 'a', method: 'smell', step: 'block', endS: 300 },
-      { spot: 'a', method: 'smell', step: 'take', endS: 300 },
-      { spot: 'a', method: 'earthworms', step: 'sort', endS: 600 },
-      { spot: 'a', method: 'earthworms', step: 'count', endS: 600 },
-    ]);
-    expect(now.people).toEqual([{ person: 0, spot: 'a' }]);
-  });
-
-  it('knows steps that were ended on the bench, and those that came before them', () => {
-    const of = asked({ where: { earthworms: 'once' } }, WORMS);
-    if (!of) throw new Error('no sheet');
-    const now = progress(
-      of,
-      [WORMS],
-      NO_PLAN,
-      [{ spot: 'a', method: 'earthworms', at: 200_000, steps: { sort: 200_000 } }],
-      0,
-      240_000,
-    );
-    expect(now.done.map((one) => `${one.step} ${one.endS}`)).toEqual(['block 200', 'sort 200']);
   });
 });
 

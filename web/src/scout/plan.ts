@@ -114,61 +114,6 @@ export function askedSheet(
   };
 }
 
-/** What was ended on the bench, by spot and method: step by step, or all of it where its reading stands. */
-export type Ended = { spot: string; method: string; at: number; steps: Record<string, number> | 'all' };
-
-/**
- * How far a visit is, in seconds since it began. A step that came before an ended one has ended with it at the latest; what is
- * shared at a spot is told once.
- */
-export function progress(
-  asked: AskedSheet,
-  methods: Method[],
-  plan: DayPlan,
-  ended: Ended[],
-  beganMs: number,
-  nowMs: number,
-): AskedNow {
-  const atS = Math.max(0, Math.floor((nowMs - beganMs) / 1000));
-  const second = (ms: number) => Math.min(atS, Math.max(0, Math.floor((ms - beganMs) / 1000)));
-  const done: AskedNow['done'] = [];
-  const shared = new Map<string, number>();
-  const latest: { spot: string; at: number }[] = [];
-  for (const test of asked.tests) {
-    const of = ended.find((one) => one.spot === test.spot && one.method === test.method);
-    const method = methods.find((one) => one.id === test.method);
-    if (!of || !method) continue;
-    latest.push({ spot: test.spot, at: of.at });
-    const steps = (variantOf(method, plan)?.steps ?? []).filter((step) => step.when === 'field');
-    let end: number | null = null;
-    for (const step of [...steps].reverse()) {
-      const own = of.steps === 'all' ? second(of.at) : of.steps[step.id];
-      const at = of.steps === 'all' ? second(of.at) : own === undefined ? null : second(own);
-      end = at === null ? end : end === null ? at : Math.min(end, at);
-      if (end === null) continue;
-      if (step.sharedAs === null) {
-        done.unshift({ spot: test.spot, method: test.method, step: step.id, endS: end });
-      } else if (step.sharedAs !== 'put-back') {
-        const key = `${test.spot} ${step.id} ${test.method}`;
-        shared.set(key, end);
-      }
-    }
-  }
-  // Whoever shares it has it; it ended before the first of them went on.
-  const told = new Map<string, { method: string; endS: number }>();
-  for (const [key, endS] of shared) {
-    const [spot, step, method] = key.split(' ') as [string, string, string];
-    const known = told.get(`${spot} ${step}`);
-    if (!known || endS < known.endS) told.set(`${spot} ${step}`, { method, endS });
-  }
-  for (const [key, { method, endS }] of told) {
-    const [spot, step] = key.split(' ') as [string, string];
-    done.unshift({ spot, method, step, endS });
-  }
-  const last = latest.sort((a, b) => b.at - a.at)[0];
-  return { atS, people: [{ person: 0, spot: last?.spot ?? null }], done, running: [] };
-}
-
 /** A time on the clock, so many seconds after the start. */
 export function clockAt(startsAt: string, seconds: number): string {
   const [hours = 9, minutes = 0] = startsAt.split(':').map(Number);

@@ -1,4 +1,4 @@
-import type { LandField } from '../api/types';
+import type { Corner, LandField } from '../api/types';
 import { livingSpots } from './plan';
 
 /** The spots as other programs read them: GPX 1.1 waypoints. */
@@ -12,15 +12,19 @@ export function toGpx(field: LandField): string {
   return `<?xml version="1.0" encoding="UTF-8"?>\n<gpx version="1.1" creator="Morphotera" xmlns="http://www.topografix.com/GPX/1/1">\n${points}\n</gpx>\n`;
 }
 
-/** The outline and the spots as GeoJSON features, longitude first. */
+function area(outline: Corner[], properties: Record<string, string>) {
+  const ring = outline.map((corner) => [corner.lon, corner.lat]);
+  return { type: 'Feature', properties, geometry: { type: 'Polygon', coordinates: [[...ring, ring[0]]] } };
+}
+
+/** The outline, drawn zones, places to avoid and spots as GeoJSON features, longitude first. */
 export function toGeoJson(field: LandField): string {
-  const ring = field.outline.map((corner) => [corner.lon, corner.lat]);
   const features = [
-    {
-      type: 'Feature',
-      properties: { name: field.name, holding: field.holdingName },
-      geometry: { type: 'Polygon', coordinates: [[...ring, ring[0]]] },
-    },
+    area(field.outline, { name: field.name, holding: field.holdingName }),
+    ...field.zones
+      .filter((zone) => zone.outline.length > 0)
+      .map((zone) => area(zone.outline, { name: zone.name, kind: zone.kind })),
+    ...field.avoid.map((outline) => area(outline, { kind: 'avoid' })),
     ...livingSpots(field).map((spot) => ({
       type: 'Feature',
       properties: {

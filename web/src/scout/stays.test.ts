@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { JudgedDay, LandField, Method } from '../api/types';
-import { toGeoJson, toGpx } from './spotFiles';
+import type { JudgedDay, Method } from '../api/types';
 import { staysOf, ticks, waitsOf, windowsOf } from './stays';
 import { rowsOf } from './WeatherStrip';
 import { wayTo, wind } from './wayBack';
@@ -91,33 +90,5 @@ describe('the way back to a spot', () => {
     expect(way.metres).toBeCloseTo(111.2, 0);
     expect(wind(way.degrees)).toBe('north');
     expect(wind(wayTo(here, { lat: 47.6, lon: -29.101 }).degrees)).toBe('west');
-  });
-});
-
-describe('spots for other programs', () => {
-  const field = {
-    name: 'Rush & Reed',
-    holdingName: 'Hallow Quay',
-    outline: [
-      { lat: 47.6, lon: -29.1 },
-      { lat: 47.6, lon: -29.09 },
-      { lat: 47.61, lon: -29.09 },
-    ],
-    zones: [{ id: 'z', name: 'main' }],
-    spots: [{ id: 'a', zoneId: 'z', label: '1', note: '<gate>', lat: 47.601, lon: -29.099, retiredOn: null }],
-  } as unknown as LandField;
-
-  it('are waypoints with their names written safely', () => {
-    expect(toGpx(field)).toContain(
-      '<wpt lat="47.601" lon="-29.099"><name>Rush &amp; Reed 1</name><desc>&lt;gate&gt;</desc></wpt>',
-    );
-  });
-
-  it('and features, longitude first, the ring closed', () => {
-    const [outline, spot] = JSON.parse(toGeoJson(field)).features;
-    expect(outline.geometry.coordinates[0]).toHaveLength(4);
-    expect(outline.geometry.coordinates[0][3]).toEqual([-29.1, 47.6]);
-    expect(spot.geometry.coordinates).toEqual([-29.099, 47.601]);
-    expect(spot.properties.zone).toBe('main');
   });
 });

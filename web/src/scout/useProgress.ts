@@ -4,11 +4,14 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { LandField, Method, Planning, ReadingBody, Visit, WholeVisit } from '../api/types';
 import { now } from '../ground/time';
-import { standing } from '../measure/cell';
+import { standing as counted } from '../measure/cell';
 import { useClocks } from '../measure/useClocks';
-import { findDraft } from '../measure/useDraft';
+import { findDraft, isOnThisDevice } from '../measure/useDraft';
 import { usePending } from '../measure/usePending';
-import { type AskedNow, askedSheet, type DayPlan, type Ended, progress } from './plan';
+import { useStands } from '../measure/useTogether';
+import { useMe } from '../people/session';
+import { type AskedNow, askedSheet, type DayPlan } from './plan';
+import { type Ended, progress } from './progress';
 
 /** The sheet is made anew when something ended, and else once a minute. */
 const EVERY_MS = 60_000;
@@ -21,7 +24,9 @@ export function useProgress(
   chosen: Method[],
   plan: DayPlan,
 ): { began: string; now: AskedNow } | null {
+  const me = useMe();
   const clocks = useClocks();
+  const standing = useStands(visit?.state === 'running' ? visit.id : null);
   const pending = usePending(visit?.id ?? '');
   useMinute(visit?.state === 'running');
   const whole = useQuery({
@@ -38,15 +43,20 @@ export function useProgress(
   if (beganMs === 0) return null;
   const minute = Math.floor(now() / EVERY_MS) * EVERY_MS;
   const ended: Ended[] = [
-    ...[
-      ...standing(whole.data?.readings ?? []),
-      ...(pending as unknown as (ReadingBody & { spotId: string })[]),
-    ].map((one) => ({
-      spot: one.spotId ?? '',
-      method: one.method,
-      at: Date.parse(one.takenAt),
-      steps: 'all' as const,
+    ...counted(whole.data?.readings ?? []).map((one) => ({
+      ...ofReading(one),
+      by: one.enteredById === me.id ? 'me' : one.enteredById,
     })),
+    ...(pending as unknown as (ReadingBody & { spotId: string })[]).map((one) => ({
+      ...ofReading(one),
+      by: 'me',
+    })),
+    // Whoever mixes a bag has done with it in the field: its reading comes weeks later.
+    ...asked.tests.flatMap((test) => {
+      const mixed = plan.where[test.method] === 'mixed';
+      const bag = mixed && field.samples.find((one) => one.visitId === visit.id);
+      return bag ? [{ ...ofReading({ ...test, takenAt: bag.takenAt, spotId: test.spot }), by: null }] : [];
+    }),
     ...asked.tests.flatMap((test) => {
       const draft = whole.data ? findDraft(whole.data, test.spot, test.method) : null;
       const clock = clocks.find(
@@ -60,7 +70,8 @@ export function useProgress(
       );
       if (clock) steps[clock.clock.step] = Date.parse(clock.clock.beganAt);
       const last = Math.max(...Object.values(steps), 0);
-      return last === 0 ? [] : [{ spot: test.spot, method: test.method, at: last, steps }];
+      const by = isOnThisDevice(visit.id, test.spot, test.method) ? 'me' : null;
+      return last === 0 ? [] : [{ spot: test.spot, method: test.method, at: last, steps, by }];
     }),
   ];
   const began = new Date(beganMs);
@@ -71,9 +82,19 @@ export function useProgress(
       chosen,
       plan,
       ended,
+      standing,
       beganMs,
       Math.max(minute, beganMs, ...ended.map((one) => one.at)),
     ),
+  };
+}
+
+function ofReading(one: { spotId?: string | null; method: string; takenAt: string }) {
+  return {
+    spot: one.spotId ?? '',
+    method: one.method,
+    at: Date.parse(one.takenAt),
+    steps: 'all' as const,
   };
 }
 

@@ -337,6 +337,11 @@ public final class Calls {
                         RunSheet.plan(SheetTrees.asked(Tree.of(in)).outing())));
     }
 
+    public static String packKit(String body) {
+        return answer(
+                body, in -> SheetTrees.kit(SheetTrees.kitAsked(Tree.of(in)).kit()));
+    }
+
     private interface Sum {
         Object of(Map<String, Object> in);
     }

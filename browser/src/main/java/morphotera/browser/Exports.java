@@ -84,4 +84,9 @@ public final class Exports {
     public static String planRunSheet(String body) {
         return Calls.planRunSheet(body);
     }
+
+    @JSExport
+    public static String packKit(String body) {
+        return Calls.packKit(body);
+    }
 }

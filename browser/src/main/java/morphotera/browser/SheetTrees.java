@@ -1,7 +1,11 @@
 package morphotera.browser;
 
+import java.util.List;
 import java.util.Map;
+import morphotera.ground.Nullable;
 import morphotera.ground.Tree;
+import morphotera.scout.Kit;
+import morphotera.scout.KitAsked;
 import morphotera.scout.runsheet.Asked;
 import morphotera.scout.runsheet.RunSheet;
 
@@ -13,16 +17,38 @@ final class SheetTrees {
         return new Asked(
                 whole(in, "people"),
                 in.textOrNull("textureGroup"),
-                in.has("gate") ? new Asked.Place(real(in.at("gate"), "lat"), real(in.at("gate"), "lon")) : null,
-                in.eachOrNone(
-                        "spots", spot -> new Asked.Spot(spot.textOrNull("id"), real(spot, "lat"), real(spot, "lon"))),
-                in.eachOrNone(
-                        "tests",
-                        test -> new Asked.Test(
-                                test.textOrNull("spot"), test.textOrNull("method"), test.textOrNull("variant"))),
+                gate(in),
+                spots(in),
+                tests(in),
                 real(in, "walkMPerS"),
                 whole(in, "setDownS"),
                 in.has("now") ? now(in.at("now")) : null);
+    }
+
+    static KitAsked kitAsked(Tree in) {
+        return new KitAsked(
+                tests(in),
+                whole(in, "people"),
+                real(in, "holeDiameterMm"),
+                real(in, "ringDiameterMm"),
+                in.has("spots") ? spots(in) : null,
+                gate(in),
+                in.textOrNull("textureGroup"));
+    }
+
+    private static @Nullable Asked.Place gate(Tree in) {
+        return in.has("gate") ? new Asked.Place(real(in.at("gate"), "lat"), real(in.at("gate"), "lon")) : null;
+    }
+
+    private static List<Asked.Spot> spots(Tree in) {
+        return in.eachOrNone(
+                "spots", spot -> new Asked.Spot(spot.textOrNull("id"), real(spot, "lat"), real(spot, "lon")));
+    }
+
+    private static List<Asked.Test> tests(Tree in) {
+        return in.eachOrNone(
+                "tests",
+                test -> new Asked.Test(test.textOrNull("spot"), test.textOrNull("method"), test.textOrNull("variant")));
     }
 
     private static Asked.Now now(Tree in) {
@@ -81,6 +107,27 @@ final class SheetTrees {
                                         "method", one.method(),
                                         "step", one.step(),
                                         "byS", one.byS())));
+    }
+
+    static Map<String, Object> kit(Kit kit) {
+        return Trees.of(
+                "tools",
+                        Trees.each(
+                                kit.tools(),
+                                one -> Trees.of("item", one.item(), "count", one.count(), "for", one.methods())),
+                "consumables",
+                        Trees.each(
+                                kit.consumables(),
+                                one -> Trees.of(
+                                        "item", one.item(),
+                                        "quantity", one.quantity(),
+                                        "unit", one.unit(),
+                                        "spare", one.spare(),
+                                        "for", one.methods())),
+                "protection",
+                        Trees.each(kit.protection(), one -> Trees.of("item", one.item(), "because", one.because())),
+                "labels", kit.labels(),
+                "carryKg", kit.carryKg());
     }
 
     private static Map<String, Object> apart(RunSheet.Apart one) {

@@ -13,6 +13,7 @@ import morphotera.ground.Nullable;
  * @param judged whether an eye judges it on a scale; observers differ more on these than on what is counted or measured
  * @param ofSamples whether it may be read from soil of several spots mixed: the zone's one value
  * @param heedFirst whether its cautions must be heeded before the first step is even shown: acid, pits, polluted ground
+ * @param cost what one test uses up, in the money of the made-up list of prices
  * @param variants the ways to do it; the first is the usual one
  * @param checks asked before a reading counts
  * @param results what comes of it, with the formula in words, for "why"
@@ -32,6 +33,7 @@ public record Description(
         List<Gear> gear,
         List<String> cautions,
         boolean heedFirst,
+        double cost,
         List<Variant> variants,
         List<Entry> fields,
         List<Check> checks,
@@ -102,6 +104,15 @@ public record Description(
         return seconds / 60;
     }
 
+    /** Litres that a test at one spot takes, holes and rings of the usual size. */
+    public double waterL() {
+        double litres = 0;
+        for (Gear one : gear) {
+            litres += "l".equals(one.unit()) ? one.amount(1, Map.of()) : 0;
+        }
+        return Decimal.round(litres, 2);
+    }
+
     public static Builder of(String id, String name) {
         return new Builder(id, name);
     }
@@ -120,6 +131,7 @@ public record Description(
         private List<Gear> gear = List.of();
         private List<String> cautions = List.of();
         private boolean heedFirst;
+        private double cost;
         private List<Variant> variants = List.of();
         private List<Entry> fields = List.of();
         private List<Check> checks = List.of();
@@ -185,6 +197,12 @@ public record Description(
             return this;
         }
 
+        /** What one test uses up: reagents, a card, a paddle. */
+        public Builder cost(double each) {
+            cost = each;
+            return this;
+        }
+
         public Builder variants(Variant... all) {
             variants = List.of(all);
             return this;
@@ -226,8 +244,8 @@ public record Description(
 
         public Description build() {
             return new Description(
-                    id, name, purpose, group, grade, day, judged, ofSamples, about, gear, cautions, heedFirst, variants,
-                    fields, checks, results, curves, source, words);
+                    id, name, purpose, group, grade, day, judged, ofSamples, about, gear, cautions, heedFirst, cost,
+                    variants, fields, checks, results, curves, source, words);
         }
     }
 }

@@ -140,7 +140,7 @@ class SameInTheBrowserIT {
     }
 
     @Test
-    void a_visit_gets_the_same_run_sheet_step_by_step() {
+    void a_visit_gets_the_same_run_sheet_step_by_step_and_the_same_kit() {
         String spots = """
                 "gate": { "lat": 47.6, "lon": -29.1 }, "spots": [ { "id": "a", "lat": 47.601, "lon": -29.1 },
                 { "id": "b", "lat": 47.602, "lon": -29.101 }, { "id": "c", "lat": 47.6015, "lon": -29.102 } ]""";
@@ -160,6 +160,9 @@ class SameInTheBrowserIT {
                 assertThat(there).contains("\"totalS\"");
                 assertThat(differences("run sheet", Calls.planRunSheet(body), there))
                         .isEmpty();
+                String kit = inBrowser("packKit", List.of(List.of(body))).get(0);
+                assertThat(kit).contains("\"carryKg\"");
+                assertThat(differences("kit", Calls.packKit(body), kit)).isEmpty();
             }
         }
     }

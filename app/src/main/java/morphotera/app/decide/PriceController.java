@@ -6,7 +6,6 @@ import java.util.Set;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.app.people.Viewer;
-import morphotera.decide.remedies.Remedies;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -36,8 +35,7 @@ class PriceController {
         public void check(Findings findings) {
             findings.text("/currency", currency, "The currency", 20);
             findings.needed("/prices", prices, "The prices");
-            List<String> known =
-                    Remedies.ALL.stream().map(one -> one.description().id()).toList();
+            List<String> known = Prices.known();
             Set<String> named = new HashSet<>();
             for (int i = 0; prices != null && i < prices.size(); i++) {
                 PriceBody price = prices.get(i);
@@ -47,7 +45,7 @@ class PriceController {
                     continue;
                 }
                 findings.needed(at + "/remedy", price.remedy(), "What it is for");
-                findings.word(at + "/remedy", price.remedy(), "remedy", known);
+                findings.word(at + "/remedy", price.remedy(), "remedy or method", known);
                 findings.needed(at + "/amount", price.amount(), "The price");
                 findings.range(at + "/amount", price.amount(), "A price", -MOST, MOST);
                 findings.text(at + "/per", price.per(), "What it is the price of", 60);

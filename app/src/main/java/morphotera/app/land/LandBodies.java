@@ -20,7 +20,7 @@ import morphotera.scout.Boundary;
 public final class LandBodies {
     static final List<String> ZONE_KINDS = List.of("main", "good", "poor", "strip", "reference");
     private static final int MOST_CORNERS = 2000;
-    private static final int MOST_AVOIDED = 50;
+    public static final int MOST_AVOIDED = 50;
 
     private LandBodies() {}
 
@@ -95,7 +95,7 @@ public final class LandBodies {
         }
     }
 
-    private static void corners(Findings findings, String path, List<CornerBody> corners, String label) {
+    static void corners(Findings findings, String path, List<CornerBody> corners, String label) {
         if (corners == null || corners.size() < 3) {
             findings.refuse(path, "too-few", label + " needs three corners or more.");
             return;

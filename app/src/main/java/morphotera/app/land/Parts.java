@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import morphotera.app.api.Changes;
+import morphotera.app.api.Findings;
 import morphotera.app.api.Json;
 import morphotera.app.api.NotFound;
 import morphotera.app.api.Patching;
@@ -83,6 +84,27 @@ public class Parts {
         }.put("zone", id, body.version());
         land.touch(viewer, saved.fieldId());
         return Zone.of(saved, json);
+    }
+
+    /** What {@link #putZone} would refuse, and nothing is saved. */
+    public void check(Viewer viewer, LandBodies.ZoneBody body) {
+        Findings findings = new Findings();
+        body.check(findings);
+        findings.throwIfAny();
+        drawn(
+                land.field(viewer, body.fieldId()).orElseThrow(() -> new NotFound("field", body.fieldId())),
+                body.outline());
+    }
+
+    /** A place to avoid that crosses itself, is too small or too large. */
+    public void checkAvoided(Field field, List<LandBodies.CornerBody> outline) {
+        Findings findings = new Findings();
+        LandBodies.corners(findings, "/avoid", outline, "A place to avoid");
+        findings.throwIfAny();
+        List<Boundary.Corner> edge = field.outline().stream()
+                .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
+                .toList();
+        Plot.field("/outline", List.of(edge)).part("/avoid", List.of(LandBodies.boundary(outline)));
     }
 
     @Transactional

@@ -7,6 +7,7 @@ import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
 import morphotera.ground.Nullable;
 import morphotera.scout.Kit;
+import morphotera.scout.KitAsked;
 import morphotera.scout.runsheet.Asked;
 import morphotera.scout.runsheet.Fits;
 import morphotera.scout.runsheet.Outing;
@@ -20,7 +21,6 @@ import org.springframework.web.bind.annotation.RestController;
 class RunSheetController {
     private static final double MOST_MINUTES = 2880;
     private static final double MOST_BITS = 1000;
-    private static final double SPOT_APART_DEGREES = 0.0008;
 
     @PostMapping("/api/run-sheets/plan")
     RunSheet plan(@RequestBody Asked body) {
@@ -66,50 +66,6 @@ class RunSheetController {
                 Fits.of(body.outing(), body.minutes().intValue(), body.worth() == null ? Map.of() : body.worth()));
     }
 
-    /** {@code spots} and {@code gate} where they are known; without them spots are taken to lie some 60 m apart. */
-    record KitBody(
-            List<Asked.Test> tests,
-            Integer people,
-            Double holeDiameterMm,
-            Double ringDiameterMm,
-            @Nullable List<Asked.Spot> spots,
-            @Nullable Asked.Place gate,
-            @Nullable String textureGroup)
-            implements Checked {
-        @Override
-        public void check(Findings findings) {
-            findings.range("/holeDiameterMm", holeDiameterMm, "The hole, mm across,", 50, 600);
-            findings.range("/ringDiameterMm", ringDiameterMm, "The ring, mm across,", 50, 600);
-        }
-
-        Outing outing() {
-            List<Asked.Spot> at = spots;
-            if (at == null && tests != null) {
-                List<String> ids = tests.stream()
-                        .filter(test -> test != null && test.spot() != null)
-                        .map(Asked.Test::spot)
-                        .distinct()
-                        .limit(Asked.MOST_SPOTS + 1)
-                        .toList();
-                at = ids.stream()
-                        .map(id -> new Asked.Spot(id, 0.0, ids.indexOf(id) * SPOT_APART_DEGREES))
-                        .toList();
-            }
-            return new Asked(people == null ? 1 : people, textureGroup, gate, at, tests, null, null, null).outing();
-        }
-
-        Map<String, Double> sizesMm() {
-            Map<String, Double> sizes = new java.util.LinkedHashMap<>();
-            if (holeDiameterMm != null) {
-                sizes.put("holeDiameterMm", holeDiameterMm);
-            }
-            if (ringDiameterMm != null) {
-                sizes.put("ringDiameterMm", ringDiameterMm);
-            }
-            return sizes;
-        }
-    }
-
     record ToolView(
             String item, int count, @JsonProperty("for") List<String> methods) {}
 
@@ -142,7 +98,7 @@ class RunSheetController {
     }
 
     @PostMapping("/api/kits/pack")
-    KitView pack(@RequestBody KitBody body) {
-        return KitView.of(Kit.of(body.outing(), body.sizesMm()));
+    KitView pack(@RequestBody KitAsked body) {
+        return KitView.of(body.kit());
     }
 }

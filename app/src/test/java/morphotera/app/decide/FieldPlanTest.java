@@ -165,13 +165,17 @@ class FieldPlanTest {
                                 "currency",
                                 "shells",
                                 "prices",
-                                List.of(Map.of("remedy", "lime", "amount", 33.5, "per", "tonne, spread")),
+                                List.of(
+                                        Map.of("remedy", "lime", "amount", 33.5, "per", "tonne, spread"),
+                                        Map.of("remedy", "ph", "amount", 0.9, "per", "test")),
                                 "version",
                                 shipped.get("version").asInt()))
                 .expect(200)
                 .json();
         assertThat(Plot.one(own.get("prices"), "remedy", "lime").get("amount").asDouble())
                 .isEqualTo(33.5);
+        assertThat(Plot.one(own.get("prices"), "remedy", "ph").get("amount").asDouble())
+                .isEqualTo(0.9);
         assertThat(Plot.one(own.get("prices"), "remedy", "gypsum").get("amount").asDouble())
                 .isEqualTo(gypsum);
         assertThat(plot.adviser

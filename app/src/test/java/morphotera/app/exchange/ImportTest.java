@@ -130,6 +130,59 @@ class ImportTest {
         assertThat(look.at("/sample/0/zone").asString()).isEqualTo("whole field");
     }
 
+    @Test
+    void zones_and_places_to_avoid_are_read_into_their_field() {
+        String patch =
+                "[[[-29.0002,47.0002],[-29.0002,47.0006],[-29.0006,47.0006],[-29.0006,47.0002],[-29.0002,47.0002]]]";
+        String heap = "[[[-29.0007,47.0007],[-29.0007,47.0008],[-29.0008,47.0008],[-29.0007,47.0007]]]";
+        String file = all(
+                feature("Polygon", patch, "\"name\":\"Wet Corner\",\"kind\":\"poor\",\"texture\":\"clay\""),
+                feature("Polygon", heap, "\"kind\":\"avoid\""));
+        String asked = "kind=zones&field=" + plot.field;
+        JsonNode look = look(asked, file);
+        assertThat(look.at("/would/add").asInt()).isEqualTo(2);
+        assertThat(adviser.get("/api/fields/" + plot.field).json().get("avoid")).isEmpty();
+        confirm(look);
+        JsonNode field = adviser.get("/api/fields/" + plot.field).json();
+        JsonNode zone = Plot.one(field.get("zones"), "name", "Wet Corner");
+        assertThat(zone.get("kind").asString()).isEqualTo("poor");
+        assertThat(zone.get("texture").asString()).isEqualTo("clay");
+        assertThat(zone.get("outline")).hasSize(4);
+        assertThat(field.at("/avoid/0")).hasSize(3);
+        assertThat(look(asked, file).at("/would/same").asInt()).isEqualTo(2);
+        JsonNode moved = look(asked, file.replace("-29.0002,47.0002", "-29.0003,47.0002"));
+        assertThat(moved.at("/would/change").asInt()).isEqualTo(1);
+        confirm(moved);
+        assertThat(Plot.one(adviser.get("/api/fields/" + plot.field).json().get("zones"), "name", "Wet Corner")
+                        .at("/outline/0/lon")
+                        .asDouble())
+                .isEqualTo(-29.0003);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Polygon | [[[-29,47],[-29,47.001],[-29.001,47.001]]] | poor | open",
+                "Polygon | [[[-29,47],[-29.001,47.001],[-29,47.001],[-29.001,47],[-29,47]]] | avoid | crosses-itself",
+                "Polygon | [[[-28,47],[-28,47.001],[-28.001,47.001],[-28,47]]] | poor | apart",
+                "Polygon | [[[-29,47],[-29,47.001],[-29.001,47.001],[-29,47]]] | wettish | unknown-word",
+                "Polygon | [[[-29,47],[-29,47.001],[-29.001,47.001],[-29,47]]] | | missing",
+                "Point | [-29,47] | poor | not-a-polygon"
+            })
+    void outlines_that_are_no_zone_are_named_by_their_number(
+            String shape, String coordinates, String kind, String code) {
+        String said = kind == null ? "" : ",\"kind\":\"" + kind + "\"";
+        String bad = feature(shape, coordinates, "\"name\":\"Here\"" + said);
+        assertThat(bad(look("kind=zones&field=" + plot.field, all(bad)))).containsExactly("1 " + code);
+    }
+
+    @Test
+    void zones_need_a_field_to_be_read_into() {
+        assertThat(adviser.raw("POST", "/api/imports?kind=zones", all()).status())
+                .isEqualTo(422);
+    }
+
     private static String gpx(String inside) {
         return "<?xml version='1.0'?><gpx version='1.1' xmlns='http://www.topografix.com/GPX/1/1'>" + inside + "</gpx>";
     }

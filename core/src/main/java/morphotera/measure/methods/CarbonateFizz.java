@@ -29,6 +29,7 @@ final class CarbonateFizz implements Method {
             .about(
                     "Drops of dilute acid on two crumbs, judged after half a minute. Carbonate holds the pH high and uses up sulphur; "
                             + "the stronger the foam, the more there is.")
+            .cost(0.1)
             .gear(
                     tool("dropper of ready-made 1 M acid in a second box"),
                     tool("goggles and gloves"),

@@ -28,6 +28,7 @@ final class MicrobialMass implements Method {
             .about(
                     "A shaken extract read by a card with a closing window: stir half a minute, rest five, tap, rest fifteen, three "
                             + "drops each soaked in, read within two minutes.")
+            .cost(9)
             .gear(perSpot("extract vial", 1, null), perSpot("card", 1, null), tool("measuring spoon"), tool("timer"))
             .variants(new Description.Variant(
                     "card",

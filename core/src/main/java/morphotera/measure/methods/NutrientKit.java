@@ -47,6 +47,7 @@ final class NutrientKit implements Method {
             .about(
                     "A colour kit for the three main nutrients, each read against the kit's own printed chart. It shows what runs "
                             + "short; how much to give, a laboratory tells.")
+            .cost(6)
             .gear(
                     tool("nutrient kit with its chart"),
                     tool("sieve, 2 mm"),

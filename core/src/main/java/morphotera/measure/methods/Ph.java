@@ -37,6 +37,7 @@ final class Ph implements Method {
             .about(
                     "Soil from two depths or more, by colour card, by meter in water or in calcium chloride. Every value is shown "
                             + "in water and in calcium chloride, so that they compare.")
+            .cost(0.6)
             .gear(
                     tool("auger"),
                     tool("indicator and white powder, or meter and buffers"),

@@ -39,6 +39,7 @@ final class Respiration implements Method {
             .about(
                     "90 g of sieved soil in a closed jar for a day, with a colour paddle or a trap. Soil that was dried and wetted again "
                             + "breathes far more than field-moist soil; the two never compare.")
+            .cost(7)
             .gear(
                     perSpot("jar with a tight lid", 1, null),
                     perSpot("colour paddle or trap", 1, null),

@@ -50,6 +50,7 @@ final class Salinity implements Method {
             .about(
                     "Conductivity of soil mixed with water, or of a probe put into wetted soil, brought to what a saturated paste "
                             + "would read, which is what crops are held against.")
+            .cost(0.2)
             .gear(
                     tool("auger"),
                     tool("conductivity meter and standard"),

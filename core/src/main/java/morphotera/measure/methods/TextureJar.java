@@ -43,6 +43,7 @@ final class TextureJar implements Method {
             .about(
                     "A jar a third full of crushed, sieved soil, water and a pinch of dispersant, soaked, shaken for minutes, stood "
                             + "level and marked as it settles: sand first, then silt, then clay.")
+            .cost(0.3)
             .gear(
                     perSpot("straight jar with a lid", 1, null),
                     perSpot("water", 0.7, "l"),

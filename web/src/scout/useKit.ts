@@ -1,0 +1,30 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { api, take } from '../api/client';
+import { keys } from '../api/keys';
+import type { Kit } from '../api/types';
+import { answeredHere } from './answeredHere';
+import type { AskedSheet } from './plan';
+
+/** What to carry for what is asked: the server's answer, without a signal the core's own on this device. */
+export function useKit(asked: AskedSheet | null) {
+  const body = asked && {
+    tests: asked.tests,
+    people: asked.people,
+    holeDiameterMm: null,
+    ringDiameterMm: null,
+    spots: asked.spots,
+    gate: asked.gate,
+    textureGroup: asked.textureGroup,
+  };
+  return useQuery({
+    queryKey: keys.kit(JSON.stringify(body)),
+    queryFn: ({ signal }) =>
+      answeredHere<Kit>('packKit', body, () =>
+        take(api.POST('/api/kits/pack', { signal, body: body as NonNullable<typeof body> })),
+      ),
+    enabled: body !== null,
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: keepPreviousData,
+    networkMode: 'always',
+  });
+}
