@@ -30,6 +30,9 @@ export function Tray({ whole, methods, spots, spot, method, plan }: Props) {
   const pending = usePending(whole.visit.id);
   const stand = standing(whole.readings);
   const asked = contested(whole.readings).flat();
+  // What was read at a spot all the same stands there.
+  const isToMix = (id: string) =>
+    plan.toMix.includes(id) && ![...stand, ...pending].some((one) => one.method === id);
   const done = new Set([...stand, ...pending].map((one) => `${placeOf(one)} ${one.method}`)).size;
   if (spots.length === 0 || methods.length === 0) {
     return (
@@ -66,11 +69,6 @@ export function Tray({ whole, methods, spots, spot, method, plan }: Props) {
                   {one.sample ? <SampleTag label={one.label} /> : one.label}
                 </th>
               ))}
-              {plan.toMix.length > 0 && (
-                <th scope="col" className="min-w-11 border-b-[3px] border-transparent px-1 py-2 text-center">
-                  <SampleTag label="mix" toMix />
-                </th>
-              )}
             </tr>
           </thead>
           <tbody>
@@ -82,7 +80,18 @@ export function Tray({ whole, methods, spots, spot, method, plan }: Props) {
                 >
                   {row.name}
                 </th>
-                {spots.map((one) => {
+                {isToMix(row.id) && (
+                  <td colSpan={spots.length} className="p-0">
+                    <Link
+                      to="?mix=yes"
+                      className="link mx-auto flex min-h-12 items-center justify-center text-sm"
+                      aria-label={`${row.name}: mix its sample`}
+                    >
+                      one bag from all spots, to mix
+                    </Link>
+                  </td>
+                )}
+                {(isToMix(row.id) ? [] : spots).map((one) => {
                   if (one.sample && !row.ofSamples) return <td key={one.id} />;
                   const cell = cellOf(
                     stand.filter((reading) => placeOf(reading) === one.id && reading.method === row.id),
@@ -106,19 +115,6 @@ export function Tray({ whole, methods, spots, spot, method, plan }: Props) {
                     </td>
                   );
                 })}
-                {plan.toMix.length > 0 && (
-                  <td className="p-0 text-center">
-                    {plan.toMix.includes(row.id) && (
-                      <Link
-                        to="?mix=yes"
-                        className="mx-auto flex min-h-12 min-w-11 items-center justify-center"
-                        aria-label={`${row.name}: mix its sample`}
-                      >
-                        <CellMark cell={{ is: 'empty', words: 'to mix' }} dense={false} />
-                      </Link>
-                    )}
-                  </td>
-                )}
               </tr>
             ))}
           </tbody>
@@ -142,12 +138,10 @@ function plannedOf(methods: Method[], spots: Place[], plan: TrayPlan): number {
   return cells + plan.toMix.length;
 }
 
-/** A bag with its label; dashed while it is still to be mixed. */
-function SampleTag({ label, toMix = false }: { label: string; toMix?: boolean }) {
+/** A bag with its label. */
+function SampleTag({ label }: { label: string }) {
   return (
-    <span
-      className={`inline-block rounded-t-sm rounded-b-lg border border-edge px-1.5 ${toMix ? 'border-dashed font-normal text-faded' : ''}`}
-    >
+    <span className="inline-block rounded-t-sm rounded-b-lg border border-edge px-1.5">
       <span className="sr-only">sample </span>
       {label}
     </span>

@@ -21,6 +21,7 @@ final class SolverBench {
         Loader.loadNativeLibraries();
         List<Double> over = new ArrayList<>();
         int closed = 0;
+        int unread = 0;
         for (int seed = 0; seed < VISITS; seed++) {
             Outing outing = Outings.drawn(seed);
             RunSheet sheet = RunSheet.plan(outing);
@@ -30,10 +31,13 @@ final class SolverBench {
                     .setMaxTimeInSeconds(MOST_S)
                     .setNumWorkers(Runtime.getRuntime().availableProcessors());
             CpSolverStatus status = solver.solve(model.model());
-            if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+            // The largest visits take it the whole minute to be read: the sheet it began from is then its best.
+            boolean read = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+            if (!read && status != CpSolverStatus.UNKNOWN) {
                 throw new IllegalStateException(seed + ": " + status + ", though it began from a sheet");
             }
-            RunSheet solved = model.sheet(solver, sheet);
+            RunSheet solved = read ? model.sheet(solver, sheet) : sheet;
+            unread += read ? 0 : 1;
             // The solver's own sheet is held against the rules as well: a model with a rule missing would look better.
             List<String> faults = Inspector.faults(outing, solved);
             if (!faults.isEmpty()) {
@@ -54,7 +58,7 @@ final class SolverBench {
                     over.get(seed));
         }
         System.out.printf(
-                "over the solver's best: median %.3f, worst %.3f; %d of %d shown to be the least there is%n",
-                Numbers.median(over), Numbers.highest(over), closed, VISITS);
+                "over the solver's best: median %.3f, worst %.3f; of %d, %d shown to be the least there is, %d too large for it%n",
+                Numbers.median(over), Numbers.highest(over), VISITS, closed, unread);
     }
 }

@@ -7,7 +7,8 @@ import java.util.Arrays;
  * ways, waits and latest ends. Begins only move later as pieces are put in, so that a try goes on from where they stand.
  */
 final class Lines {
-    private static final int MOST_ROUNDS = 40;
+    /** What is not at rest by then goes in circles between two windows: it is sooner tried elsewhere. */
+    private static final int MOST_ROUNDS = 7;
 
     final int[][] of;
     final int[] length;

@@ -7,6 +7,8 @@ final class Placing {
     private static final int NEW_STAYS = 3;
     private static final int NEXT = 5;
     private static final int GIVE_S = 90;
+    /** So many are copied in the time that one is looked at. */
+    private static final int COPIED = 6;
 
     private final Net net;
     private final Lines lines;
@@ -41,6 +43,7 @@ final class Placing {
 
     private void back(int level) {
         System.arraycopy(kept[level], 0, lines.start, 0, kept[level].length);
+        lines.looked += kept[level].length / COPIED;
     }
 
     /**

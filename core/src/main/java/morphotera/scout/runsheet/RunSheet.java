@@ -1,6 +1,7 @@
 package morphotera.scout.runsheet;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import morphotera.measure.Description;
@@ -29,9 +30,15 @@ public record RunSheet(
         List<Apart> later,
         List<Missed> missed) {
     /** Pieces looked at, for each piece there is, until the search is content: well under a second for five spots with ten methods. */
-    private static final int PATIENCE = 150_000;
+    private static final int PATIENCE = 100_000;
+
+    /** With every further person there is more to choose from. */
+    private static final double MORE_PATIENCE = 0.5;
 
     private static final double OF_IT_JOINED = 0.7;
+
+    /** Of that, for each order that a search begins from; the best of them goes on. */
+    private static final double EACH_START = 0.2;
 
     public record Timed(int person, String spot, List<String> methods, String step, int startS, int endS) {}
 
@@ -47,7 +54,8 @@ public record RunSheet(
     /** @param share of the usual patience: many rough sheets can be asked for to choose among */
     static RunSheet plan(Outing outing, double share) {
         Planning planning = new Planning(outing);
-        return planning.plan((int) (PATIENCE * share * planning.net.pieces));
+        double patience = PATIENCE * (1 + MORE_PATIENCE * (outing.people() - 1));
+        return planning.plan((int) (patience * share * planning.net.pieces));
     }
 
     /** The spots in the order of the shortest walk from the gate. */
@@ -150,11 +158,15 @@ public record RunSheet(
         private Lines rough(int patience) {
             Work work = joined.work();
             Net joinedNet = new Net(work, ways, progress, outing);
-            Search search = new Search(work, joinedNet);
-            for (List<Integer> order : orders(search, work)) {
-                build(search, order, work, joinedNet);
+            List<Search> starts = new ArrayList<>();
+            for (List<Integer> order : orders(new Search(work, joinedNet), work)) {
+                Search start = new Search(work, joinedNet);
+                build(start, order, work, joinedNet);
+                start.improve((int) (patience * EACH_START));
+                starts.add(start);
             }
-            search.improve(patience);
+            Search search = Collections.min(starts, Comparator.comparingDouble(Search::bestAim));
+            search.improve((int) (patience * (1 - EACH_START * starts.size())));
             return search.best();
         }
 

@@ -9,7 +9,7 @@ import java.util.List;
  * counted in pieces looked at, so that the same visit gets the same sheet on every machine.
  */
 final class Search {
-    private static final double WARMTH = 0.006;
+    private static final double WARMTH = 0.012;
     private static final int MOST_ROUNDS = 40;
 
     private final Net net;
@@ -86,6 +86,10 @@ final class Search {
         return tests.size();
     }
 
+    double bestAim() {
+        return bestAim;
+    }
+
     Lines best() {
         return best;
     }
@@ -131,6 +135,7 @@ final class Search {
         lines.looked = 0;
         while (lines.looked < patience && tests.size() > 0) {
             before.like(lines);
+            lines.looked += net.pieces;
             double left = 1 - (double) lines.looked / patience;
             // How much worse it may be is drawn first: whatever is worse than that need not be looked at to its end.
             double bound = cost + 1 - WARMTH * left * left * cost * Math.log(1 - share());
