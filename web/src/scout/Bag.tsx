@@ -1,6 +1,7 @@
 import type { Kit, LandField, Method, Planning } from '../api/types';
-import { inSentence, show } from '../ground/format';
+import { day as dayText, inSentence, show } from '../ground/format';
 import { figure } from '../ground/myUnits';
+import { printed } from '../ground/printed';
 import { Show } from '../ground/State';
 import { useKept } from '../ground/useKept';
 import { Labels } from './Labels';
@@ -81,7 +82,10 @@ function Packed({ kit, methods, name, field, plan, chosen, day }: PackedProps) {
   const packed = all.filter((line) => ticked[line.item]).length;
   const water = kit.consumables.filter((one) => one.unit === 'l').reduce((sum, one) => sum + one.quantity, 0);
   return (
-    <section aria-label="Bag" className="grid gap-5">
+    <section aria-label="Bag" className="bag grid gap-5 print:gap-3">
+      <p className="hidden text-lg print:block">
+        For {field.holdingName}, {field.name}, {dayText(day)}
+      </p>
       <div className="flex flex-wrap items-baseline gap-x-8 gap-y-1">
         <p>
           <span className="num block text-[2.9rem] leading-none font-bold">{show(kit.carryKg, 0)} kg</span>
@@ -93,8 +97,11 @@ function Packed({ kit, methods, name, field, plan, chosen, day }: PackedProps) {
           {packed} of {all.length} packed
           {kit.labels > 0 && ` · ${kit.labels} ${kit.labels === 1 ? 'label' : 'labels'} to print`}
         </p>
+        <button type="button" className="link no-print min-h-11" onClick={() => printed('list')}>
+          Print the list
+        </button>
       </div>
-      <div className="grid gap-x-10 gap-y-5 desk:grid-cols-2">
+      <div className="grid gap-x-10 gap-y-5 desk:grid-cols-2 print:grid-cols-2">
         {lines
           .filter((group) => group.of.length > 0)
           .map((group) => (
@@ -103,7 +110,7 @@ function Packed({ kit, methods, name, field, plan, chosen, day }: PackedProps) {
               {group.of.map((line) => (
                 <label
                   key={line.item}
-                  className="grid min-h-11 cursor-pointer grid-cols-[1.8rem_1fr] items-center border-t border-rule py-1"
+                  className="grid min-h-11 cursor-pointer grid-cols-[1.8rem_1fr] items-center border-t border-rule py-1 print:min-h-0 print:py-0.5"
                 >
                   <input
                     type="checkbox"

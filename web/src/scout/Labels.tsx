@@ -1,6 +1,7 @@
 import { renderSVG } from 'uqr';
 import type { LandField, Method } from '../api/types';
 import { day as dayText } from '../ground/format';
+import { printed } from '../ground/printed';
 import { useMe } from '../people/session';
 import { type DayPlan, livingSpots, testsOf, variantOf } from './plan';
 
@@ -14,11 +15,11 @@ export function Labels({ field, methods, plan, day }: Props) {
   const labels = labelsOf(field, methods, plan, day);
   if (labels.length === 0) return null;
   return (
-    <section aria-labelledby="labels" className="labels border-t border-rule pt-4">
+    <section aria-labelledby="labels" className="labels border-t border-rule pt-4 print:border-0 print:pt-0">
       <div className="no-print flex flex-wrap items-baseline gap-x-5">
         <h3 id="labels">Labels</h3>
-        <button type="button" className="link min-h-11" onClick={() => globalThis.print()}>
-          Print on A4
+        <button type="button" className="link min-h-11" onClick={() => printed('labels')}>
+          Print them on A4
         </button>
       </div>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-3 print:grid-cols-2">
@@ -34,7 +35,7 @@ export function Labels({ field, methods, plan, day }: Props) {
               <p>{label.place}</p>
               <p className="text-sm">{label.method.name}</p>
               <p className="text-sm">
-                {dayText(day)} · {me.practice}
+                {dayText(day)} · {me.name}, {me.practice}
               </p>
               <p className="mt-1 text-sm text-faded">depth ______ cm · taken at ______</p>
             </div>

@@ -40,7 +40,7 @@ export function Scout() {
   return (
     <Show of={field}>
       {(land) => (
-        <div className="grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-8 wide:grid-cols-[minmax(20rem,27rem)_1fr]">
+        <div className="planning grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-8 wide:grid-cols-[minmax(20rem,27rem)_1fr]">
           <section aria-labelledby="spots" className={visitId ? 'max-desk:order-last' : ''}>
             <h1 id="spots">{land.name}</h1>
             <p className="mt-1 text-faded">

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -39,6 +40,10 @@ class PlanVisitIT {
         page.getByText(Pattern.compile("\\d+ other tests")).click();
         page.getByLabel("pH by depth How acid").check();
         page.getByLabel("pH by depth: way of doing it").selectOption("meter");
+        Locator together = page.getByLabel("All of it together");
+        assertThat(together).containsText("hands-on in the field");
+        assertThat(together).containsText("crowns");
+        assertThat(together).containsText(Pattern.compile("\\d kg"));
         adviser.button("Run sheet").click();
         assertThat(page.getByText("Root pit is never done alone, and is left out"))
                 .isVisible();
@@ -60,10 +65,26 @@ class PlanVisitIT {
         assertThat(page.getByLabel("auger pH by depth")).isChecked();
         assertThat(page.getByText(Pattern.compile("1 of \\d+ packed"))).isVisible();
         assertThat(adviser.axe()).isEmpty();
+        assertThat(onPaper(adviser))
+                .contains("Tools")
+                .contains("auger")
+                .contains("Used up")
+                .doesNotContain("Propose");
         adviser.button("Keep it planned").click();
         page.waitForURL(Pattern.compile(".*/visits/.*"));
         assertThat(page.getByTestId("total")).isVisible();
         return page.url().replaceFirst("^.*?(/fields/)", "$1");
+    }
+
+    /** What of the page is left on paper once the kit list is asked for. */
+    private static String onPaper(Visitor adviser) {
+        Page page = adviser.page;
+        page.evaluate("() => { window.print = () => {}; }");
+        adviser.button("Print the list").click();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        String paper = page.locator("main").innerText();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+        return paper;
     }
 
     @Test
