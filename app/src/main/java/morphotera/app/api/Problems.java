@@ -6,6 +6,7 @@ import morphotera.ground.Figure;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
@@ -197,6 +198,14 @@ class Problems {
     @Nullable
     ResponseEntity<Problem> unheard(AsyncRequestNotUsableException fault) {
         LOG.debug("the stream was not listened to any more", fault);
+        return null;
+    }
+
+    /** And of somebody who had a picture sent. */
+    @ExceptionHandler
+    @Nullable
+    ResponseEntity<Problem> unheard(ClientAbortException fault) {
+        LOG.debug("the picture was not waited for", fault);
         return null;
     }
 

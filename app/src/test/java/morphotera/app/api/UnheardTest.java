@@ -3,6 +3,7 @@ package morphotera.app.api;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import org.apache.catalina.connector.ClientAbortException;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
@@ -19,6 +20,12 @@ class UnheardTest {
     @Test
     void nor_is_one_that_listened_to_a_stream() {
         assertThat(problems.unheard(new AsyncRequestNotUsableException("gone", new IOException("Broken pipe"))))
+                .isNull();
+    }
+
+    @Test
+    void nor_is_one_that_had_a_picture_sent() {
+        assertThat(problems.unheard(new ClientAbortException(new IOException("Broken pipe"))))
                 .isNull();
     }
 
