@@ -3,6 +3,7 @@ import { useId, useState } from 'react';
 import { api, send, take } from '../api/client';
 import { sentence } from '../api/problem';
 import type { ImportView } from '../api/types';
+import { takesFile } from '../ground/dropped';
 import { Columns } from './Columns';
 
 type Props = {
@@ -67,9 +68,9 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
   return (
     <details>
       <summary className="link flex min-h-11 cursor-pointer items-center">{title}</summary>
-      <div className="grid gap-2 pb-2">
+      <div className="grid gap-2 pb-2" {...takesFile(bring)}>
         <label className="link flex min-h-11 cursor-pointer items-center justify-self-start" htmlFor={id}>
-          Choose a file
+          Choose a file<span className="max-desk:hidden">, or drop it here</span>
           <input
             id={id}
             type="file"

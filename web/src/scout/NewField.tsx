@@ -10,6 +10,7 @@ import { knowField } from '../device/known';
 import { save } from '../device/save';
 import { BringFile } from '../exchange/BringFile';
 import { Choice } from '../ground/Choice';
+import { takesFile } from '../ground/dropped';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { useKept } from '../ground/useKept';
@@ -205,14 +206,16 @@ export function NewField() {
           onPlace={(place) => set('outline')(writeOutline(withCorner(outline.corners, place)))}
         />
         <WalkEdge onCorners={(corners) => set('outline')(writeOutline(corners))} />
-        <TextField
-          label="Corners, in order round the field"
-          rows={5}
-          value={form.outline}
-          onChange={set('outline')}
-          error={at('/outline') ?? outline.fault ?? undefined}
-          hint="A line for each: latitude, longitude. A GeoJSON polygon can be pasted too."
-        />
+        <div {...takesFile((file) => void file.text().then(set('outline')))}>
+          <TextField
+            label="Corners, in order round the field"
+            rows={5}
+            value={form.outline}
+            onChange={set('outline')}
+            error={at('/outline') ?? outline.fault ?? undefined}
+            hint="A line for each: latitude, longitude. A GeoJSON polygon can be pasted, or its file dropped here."
+          />
+        </div>
         <div className="flex flex-wrap gap-3">
           <button
             type="button"
