@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 final class Jar implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
     private static final String STARTED = "Tomcat started on port";
-    private static final long PATIENCE_S = 180;
+    private static final long PATIENCE_S = 300;
 
     private static Jar demo;
 

@@ -29,7 +29,7 @@ final class Visitor implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
-    private static final double PATIENCE_MS = 45_000;
+    private static final double PATIENCE_MS = 90_000;
 
     /** One browser for all; each visitor has a profile of their own in it. It ends with the tests. */
     private static final Browser BROWSER = Playwright.create(
