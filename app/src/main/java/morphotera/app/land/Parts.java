@@ -101,9 +101,7 @@ public class Parts {
         Findings findings = new Findings();
         LandBodies.corners(findings, "/avoid", outline, "A place to avoid");
         findings.throwIfAny();
-        List<Boundary.Corner> edge = field.outline().stream()
-                .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
-                .toList();
+        List<Boundary.Corner> edge = Corner.boundary(field.outline());
         Plot.field("/outline", List.of(edge)).part("/avoid", List.of(LandBodies.boundary(outline)));
     }
 
@@ -186,9 +184,7 @@ public class Parts {
         if (outline == null || outline.isEmpty()) {
             return null;
         }
-        List<Boundary.Corner> edge = json.read(field.outlineJson(), OUTLINE).stream()
-                .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
-                .toList();
+        List<Boundary.Corner> edge = Corner.boundary(json.read(field.outlineJson(), OUTLINE));
         Plot whole = Plot.field("/fieldId", List.of(edge));
         if (SplitField.of(whole.part("/outline", List.of(LandBodies.boundary(outline))), whole)
                 .isEmpty()) {

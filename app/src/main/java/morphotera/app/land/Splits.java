@@ -74,7 +74,7 @@ class Splits {
         if (field.version() != body.version()) {
             throw new Stale("Somebody changed this field meanwhile: yours is version " + body.version() + ".", field);
         }
-        Plot whole = Plot.field("/outline", List.of(boundary(field.outline())));
+        Plot whole = Plot.field("/outline", List.of(Corner.boundary(field.outline())));
         Boundary.Corner gate = field.gate() == null
                 ? null
                 : new Boundary.Corner(field.gate().lat(), field.gate().lon());
@@ -112,7 +112,7 @@ class Splits {
             if (zone.outline().isEmpty()) {
                 continue;
             }
-            Plot drawn = whole.part("/outline", List.of(boundary(zone.outline())));
+            Plot drawn = whole.part("/outline", List.of(Corner.boundary(zone.outline())));
             List<List<Boundary.Corner>> shared = SplitField.of(drawn, goes);
             if (shared.isEmpty()) {
                 continue;
@@ -183,7 +183,7 @@ class Splits {
     private static List<List<LandBodies.CornerBody>> avoided(Field field, Plot whole, Plot part) {
         List<List<LandBodies.CornerBody>> avoided = new ArrayList<>();
         for (List<Corner> place : field.avoid()) {
-            SplitField.of(whole.part("/avoid", List.of(boundary(place))), part)
+            SplitField.of(whole.part("/avoid", List.of(Corner.boundary(place))), part)
                     .forEach(edge -> avoided.add(corners(edge)));
         }
         return avoided;
@@ -224,12 +224,6 @@ class Splits {
     private static List<LandBodies.CornerBody> corners(List<Boundary.Corner> edge) {
         return edge.stream()
                 .map(corner -> new LandBodies.CornerBody(corner.lat(), corner.lon()))
-                .toList();
-    }
-
-    private static List<Boundary.Corner> boundary(List<Corner> corners) {
-        return corners.stream()
-                .map(corner -> new Boundary.Corner(corner.lat(), corner.lon()))
                 .toList();
     }
 }
