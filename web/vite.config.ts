@@ -48,7 +48,14 @@ export default defineConfig({
     }),
   ],
   // A plain jar of static files is what the app takes up.
-  build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0, target: 'es2022' },
+  build: {
+    outDir: 'target/classes/static',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    target: 'es2022',
+    // A part's own imports tell what it needs; a link for each of them first cost a throttled phone a fifth of a second.
+    modulePreload: { resolveDependencies: (_, needs, { hostType }) => (hostType === 'html' ? needs : []) },
+  },
   worker: { format: 'es' },
   server: { proxy: { '/api': 'http://127.0.0.1:8080', '/core': 'http://127.0.0.1:8080' } },
   test: { include: ['src/**/*.test.{ts,tsx}'] },

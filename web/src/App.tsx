@@ -1,7 +1,10 @@
 import { lazy, Suspense } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { Frame } from './frame/Frame';
+import { NoPage } from './frame/NoPage';
 import { WayOn } from './frame/WayOn';
+import { setMyUnits } from './ground/myUnits';
+import { useMe } from './people/session';
 import { Season } from './season/Season';
 
 // A verb's code is fetched when it is first opened, and kept on the device by the installed page.
@@ -25,6 +28,9 @@ const ReportPage = lazy(() => import('./follow/report/ReportPage'));
 const People = lazy(() => import('./people/People'));
 
 export function App() {
+  const me = useMe();
+  // A report is read in its grower's units; every other page in one's own.
+  if (!useLocation().pathname.startsWith('/reports/')) setMyUnits(me.units);
   return (
     <Frame>
       <WayOn>
@@ -50,7 +56,9 @@ export function App() {
             <Route path="/reports/:visitId" element={<ReportPage />} />
             <Route path="/people" element={<People />} />
             <Route path="/account" element={<AccountPage />} />
-            <Route path="*" element={<Navigate to="/" replace />} />
+            <Route path="/fields/:fieldId" element={<Navigate to="scout" replace />} />
+            <Route path="/fields/:fieldId/visits/:visitId" element={<Navigate to="read" replace />} />
+            <Route path="*" element={<NoPage />} />
           </Routes>
         </Suspense>
       </WayOn>

@@ -89,14 +89,14 @@ export function problemOf(status: number, body: unknown): Problem {
 }
 
 /** For whom, and as which parcel, something is sent. */
-export type Envelope = { parcel: string; person: string; signal: AbortSignal };
+export type Envelope = { parcel: string; person: string; madeBy?: string; signal: AbortSignal };
 
 /** A plain write for what waits on this device, whose address was written down earlier. */
 export function ask(
   verb: 'PUT' | 'PATCH',
   path: string,
   body: unknown,
-  { parcel, person, signal }: Envelope,
+  { parcel, person, madeBy, signal }: Envelope,
 ): Promise<Response> {
   return withToken(
     () =>
@@ -109,6 +109,7 @@ export function ask(
           'X-Morphotera-Parcel': parcel,
           'X-Morphotera-Person': person,
           'X-Morphotera-Page': PAGE,
+          ...(madeBy !== undefined && { 'X-Morphotera-Made-By': madeBy }),
         },
         body: body instanceof Blob ? body : JSON.stringify(body),
       }),

@@ -1572,6 +1572,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/readers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/reports": {
         parameters: {
             query?: never;
@@ -2467,6 +2483,8 @@ export interface components {
              * @default 0.8
              */
             offset: number | null;
+            /** @description Number on the pack. Of the card or its indicator. Two visits by one pack and one person differ less. */
+            pack?: string | null;
             /** @description Depths */
             points: {
                 /**
@@ -3329,6 +3347,11 @@ export interface components {
             source: string;
             watch: string[];
         };
+        "morphotera.app.decide.Rulings.Learned": {
+            causeText: string;
+            findingText: string;
+            taught: components["schemas"]["morphotera.decide.Outcomes.Taught"];
+        };
         "morphotera.app.decide.Rulings.OfVisit": {
             by: string;
             cause: string;
@@ -3615,6 +3638,7 @@ export interface components {
             zoneId: string | null;
         };
         "morphotera.app.follow.Promises.Band": {
+            adviser: string | null;
             forecast: string;
             /** Format: uuid */
             intervention: string;
@@ -3629,7 +3653,8 @@ export interface components {
             ask: string;
             /** Format: date */
             day: string;
-            place: string;
+            /** @enum {string} */
+            place: "inside" | "above" | "below";
             /** Format: double */
             value: number;
             /** Format: uuid */
@@ -3720,6 +3745,7 @@ export interface components {
             use: string;
             /** Format: int32 */
             version: number;
+            water: components["schemas"]["morphotera.app.land.Corner"] | null;
             /** Format: double */
             wellM: number | null;
             /** Format: uuid */
@@ -3766,6 +3792,7 @@ export interface components {
             use: string;
             /** Format: int32 */
             version: number;
+            water: components["schemas"]["morphotera.app.land.LandBodies.CornerBody"] | null;
             /** Format: double */
             wellM: number | null;
             /** Format: uuid */
@@ -4267,6 +4294,10 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        "morphotera.app.people.Readers.Reader": {
+            name: string;
+            units: components["schemas"]["morphotera.app.people.Units"];
+        };
         "morphotera.app.people.SessionController.FirstOwner": {
             email: string;
             name: string;
@@ -4714,10 +4745,18 @@ export interface components {
         "morphotera.app.season.ForecastScore.Brier": {
             byAdviser: components["schemas"]["morphotera.app.season.ForecastScore.OfAdviser"][];
             byCause: components["schemas"]["morphotera.app.season.ForecastScore.OfCause"][];
+            byTable: components["schemas"]["morphotera.app.season.ForecastScore.OfTable"][];
             /** Format: int32 */
             n: number;
             /** Format: double */
             score: number | null;
+        };
+        "morphotera.app.season.ForecastScore.HeldBy": {
+            adviser: string;
+            /** Format: double */
+            held: number;
+            /** Format: int32 */
+            of: number;
         };
         "morphotera.app.season.ForecastScore.OfAdviser": {
             adviser: string;
@@ -4740,11 +4779,28 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        "morphotera.app.season.ForecastScore.OfMeasure": {
+            /** Format: double */
+            held: number;
+            measure: string;
+            /** Format: int32 */
+            of: number;
+        };
+        "morphotera.app.season.ForecastScore.OfTable": {
+            /** Format: int32 */
+            n: number;
+            /** Format: double */
+            score: number;
+            table: string;
+        };
         "morphotera.app.season.ForecastScore.View": {
             brier: components["schemas"]["morphotera.app.season.ForecastScore.Brier"];
+            byAdviser: components["schemas"]["morphotera.app.season.ForecastScore.HeldBy"][];
             byForecast: components["schemas"]["morphotera.app.season.ForecastScore.OfForecast"][];
+            byMeasure: components["schemas"]["morphotera.app.season.ForecastScore.OfMeasure"][];
             /** Format: double */
             held: number | null;
+            learned: components["schemas"]["morphotera.app.decide.Rulings.Learned"][];
             /** Format: int32 */
             of: number;
         };
@@ -8684,6 +8740,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    readers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["morphotera.app.people.Readers.Reader"][];
+                };
             };
         };
     };

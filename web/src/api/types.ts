@@ -29,6 +29,7 @@ export type Reading = S['morphotera.app.measure.Reading'];
 export type ReadingBody = S['morphotera.app.measure.ReadingBody'];
 export type WholeVisit = S['morphotera.app.measure.ReadingController.WholeVisit'];
 export type Clock = S['morphotera.app.measure.Clock'];
+export type Reader = S['morphotera.app.people.Readers.Reader'];
 export type Units = S['morphotera.app.people.Units'];
 export type Found = S['morphotera.app.season.SearchMapper.Found'];
 export type KitChart = S['morphotera.app.measure.KitCharts.Chart'];

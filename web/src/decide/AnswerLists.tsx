@@ -1,4 +1,5 @@
 import { show } from '../ground/format';
+import { Scrollable } from '../ground/Scrollable';
 
 type Row = Record<string, unknown>;
 
@@ -8,29 +9,31 @@ export function AnswerLists({ answer }: { answer: Record<string, unknown> }) {
     (entry): entry is [string, Row[]] => Array.isArray(entry[1]) && entry[1].length > 0,
   );
   return lists.map(([key, rows]) => (
-    <div key={key} className="mt-3 overflow-x-auto" role="region" aria-label={inWords(key)}>
-      <table className="w-full">
-        <thead>
-          <tr>
-            {Object.keys(rows[0] ?? {}).map((part) => (
-              <th key={part} scope="col" className="py-1 pr-3 text-left text-sm font-normal text-faded">
-                {inWords(part)}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.slice(0, 10).map((row) => (
-            <tr key={JSON.stringify(row)} className="border-t border-rule align-top">
-              {Object.entries(row).map(([part, value]) => (
-                <td key={part} className={`py-1.5 pr-3 ${typeof value === 'number' ? 'num' : ''}`}>
-                  {cell(value)}
-                </td>
+    <div key={key} className="mt-3">
+      <Scrollable label={inWords(key)}>
+        <table className="w-full">
+          <thead>
+            <tr>
+              {Object.keys(rows[0] ?? {}).map((part) => (
+                <th key={part} scope="col" className="py-1 pr-3 text-left text-sm font-normal text-faded">
+                  {inWords(part)}
+                </th>
               ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.slice(0, 10).map((row) => (
+              <tr key={JSON.stringify(row)} className="border-t border-rule align-top">
+                {Object.entries(row).map(([part, value]) => (
+                  <td key={part} className={`py-1.5 pr-3 ${typeof value === 'number' ? 'num' : ''}`}>
+                    {cell(value)}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Scrollable>
       {rows.length > 10 && <p className="text-sm text-faded">And {rows.length - 10} that serve less.</p>}
     </div>
   ));

@@ -128,9 +128,11 @@ function places(unit: string | null): number {
 }
 
 function startFrom(remedy: Remedy, known: Props['known']): Values {
-  const unit = (key: string) => remedy.fields.find((field) => field.key === key)?.unit ?? null;
   return Object.fromEntries(
-    Object.entries(known).map(([key, { value }]) => [key, show(value, places(unit(key)))]),
+    Object.entries(known).map(([key, { value }]) => {
+      const field = remedy.fields.find((one) => one.key === key);
+      return [key, field?.kind === 'yes-no' ? value === 1 : show(value, places(field?.unit ?? null))];
+    }),
   );
 }
 
@@ -190,7 +192,7 @@ function Entry(props: {
           value={yesNo(value ?? field.preset)}
           onChange={(word) => onChange(word === 'yes')}
           error={errorAt(path)}
-          hint={field.hint}
+          hint={known ? knownFrom(known, null) : field.hint}
         />
       </div>
     );

@@ -6,6 +6,7 @@ import { sentence } from '../api/problem';
 import type { Planning, Visit, WholeVisit } from '../api/types';
 import { knowVisit } from '../device/known';
 import { save } from '../device/save';
+import { Fault } from '../ground/Fault';
 import { mayWrite, useMe } from '../people/session';
 
 type State = 'seen' | 'not-there' | 'not-looked';
@@ -58,11 +59,7 @@ export function Ticks({ whole, zone }: { whole: WholeVisit; zone: string }) {
       {notThere.length > 0 && (
         <p className="mt-1">Looked for and not there: {notThere.map(text).join('; ')}.</p>
       )}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       <details className="mt-1">
         <summary className="link flex min-h-11 cursor-pointer items-center">Tick what you saw</summary>
         <ul>

@@ -25,6 +25,17 @@ describe('what an older page kept', () => {
     expect(withWhatIsNew(['field', 'f', 'trend', 'z'], { visits: [] })).toEqual({ visits: [], bands: [] });
   });
 
+  test('a score of before it was kept by table, by what was read and by who promised has none of these', () => {
+    expect(withWhatIsNew(['forecast-score'], { held: 0.9, of: 10, brier: { n: 0 } })).toEqual({
+      held: 0.9,
+      of: 10,
+      byMeasure: [],
+      byAdviser: [],
+      learned: [],
+      brier: { n: 0, byTable: [] },
+    });
+  });
+
   test('a method of before it named its curves has none', () => {
     expect(withWhatIsNew(['methods'], [{ id: 'smell' }])).toEqual([{ id: 'smell', curves: [] }]);
   });

@@ -9,8 +9,8 @@ import { settle } from './words';
 
 /** Answers that make no sense on another day, or are asked with every key. */
 const NOT_KEPT = ['evaluation', 'health', 'session', 'welcome', 'people', 'sessions', 'presence'];
-const OPENED_DAYS = 30;
-const DAY_MS = 86_400_000;
+/** So long a field that was opened is taken along. */
+export const OPENED_MS = 30 * 86_400_000;
 
 type Kept = { queryKey: QueryKey; data: unknown };
 
@@ -18,13 +18,14 @@ type Kept = { queryKey: QueryKey; data: unknown };
 export async function loadCopies(queries: QueryClient): Promise<() => void> {
   const db = database();
   if (!db) return () => {};
-  await db.copies.each((copy) => {
-    if (!copy.key.startsWith('q:')) return;
+  // All in one: a walk from one to the next takes a message each.
+  const copies = await db.copies.where('key').startsWith('q:').toArray();
+  for (const copy of copies) {
     const kept = copy.value as Kept;
     // Shown at once, and asked for anew however young it is: what changed since another page kept it is not known here.
     const updatedAt = Math.min(copy.at, Date.now() - FRESH_MS);
     queries.setQueryData(kept.queryKey, withWhatIsNew(kept.queryKey, kept.data), { updatedAt });
-  });
+  }
   return queries.getQueryCache().subscribe((event) => {
     if (event.type === 'updated' && event.action.type === 'success') void keep(event.query);
   });
@@ -43,6 +44,10 @@ export function withWhatIsNew(queryKey: readonly unknown[], data: unknown): unkn
   const field = (one: object) => ({ samples: [], ...one });
   const whole = queryKey.length === 2;
   if (queryKey[0] === 'field' && queryKey[2] === 'trend' && isObject(data)) return { bands: [], ...data };
+  if (queryKey[0] === 'forecast-score' && isObject(data)) {
+    const { brier } = data as { brier?: object };
+    return { byMeasure: [], byAdviser: [], learned: [], ...data, brier: { byTable: [], ...brier } };
+  }
   if (queryKey[0] === 'methods' && Array.isArray(data))
     return data.map((one: object) => ({ curves: [], ...one }));
   if (whole && queryKey[0] === 'field' && isObject(data)) return field(data);
@@ -72,7 +77,7 @@ export async function opened(fieldId: string): Promise<void> {
   await settle(async () => database()?.copies.put({ key: `opened:${fieldId}`, value: null, at: Date.now() }));
 }
 
-/** Fetches the fields to take along: those with a planned or running visit, and those opened lately. */
+/** Fetches the fields to take along: those with a planned or running visit, those opened lately, those pinned by hand. */
 export async function takeAlong(queries: QueryClient, planned: string[]): Promise<void> {
   const db = database();
   if (!db) return;
@@ -87,9 +92,13 @@ export async function takeAlong(queries: QueryClient, planned: string[]): Promis
   const openedLately = await db.copies
     .where('key')
     .startsWith('opened:')
-    .filter((one) => Date.now() - one.at < OPENED_DAYS * DAY_MS)
+    .filter((one) => Date.now() - one.at < OPENED_MS)
     .toArray();
-  const ids = new Set([...planned, ...openedLately.map((one) => one.key.slice('opened:'.length))]);
+  const pinned = await db.copies.where('key').startsWith('pinned:').toArray();
+  const ids = new Set([
+    ...planned,
+    ...[...openedLately, ...pinned].map((one) => one.key.slice(one.key.indexOf(':') + 1)),
+  ]);
   for (const id of ids) {
     const askedAt = Date.now();
     try {

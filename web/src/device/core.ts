@@ -23,6 +23,7 @@ function start(): Worker {
 }
 
 export type CoreFunction =
+  | 'evaluate'
   | 'evaluateAt'
   | 'remedy'
   | 'scores'

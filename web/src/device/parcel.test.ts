@@ -65,6 +65,20 @@ it('a spot waits for its field, and a reading for both; others go on', () => {
   expect(ready([held, other], 0)?.id).toBe('s');
 });
 
+it('a spot that names its new field only by the first zone waits for the field', () => {
+  const zone = '018f0000-0000-7000-8000-0000000000e1';
+  const field = parcel('f', `/api/fields/${FIELD}`, { mainZoneId: zone });
+  expect(needs({ path: `/api/spots/${SPOT}`, body: { zoneId: zone } }, [field])).toEqual(['f']);
+});
+
+it('what was set aside and taken back again goes in turn', () => {
+  const aside = `/api/readings/${SPOT}/set-aside`;
+  const first = parcel('a', aside, {}, { is: 'sending', tries: 1, since: 0 });
+  const back = { ...parcel('b', aside), seq: 2 };
+  expect(ready([first, back], 0)).toBeUndefined();
+  expect(ready([back], 0)).toBe(back);
+});
+
 it('nothing goes before its time', () => {
   const later = parcel('l', `/api/spots/${SPOT}`, {}, { is: 'waiting', tries: 1, notBefore: 5000 });
   expect(ready([later], 4999)).toBeUndefined();

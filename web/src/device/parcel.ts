@@ -27,6 +27,8 @@ export type Parcel = {
   state: State;
   /** What a reading came to on this device, until the server has said it. */
   result: unknown;
+  /** Whose work it is, where an owner took it in for them. */
+  madeBy?: string;
   /** It is a file, which lies beside it in the database. */
   file?: boolean;
 };
@@ -51,18 +53,50 @@ export function heldBy(parcel: Parcel, all: Parcel[]): Parcel[] {
 /** The first that may go now: neither before its time nor behind another; what is typed before pictures. */
 export function ready(all: Parcel[], now: number): Parcel | undefined {
   const may = (one: Parcel) =>
-    one.state.is === 'waiting' && one.state.notBefore <= now && heldBy(one, all).length === 0;
+    one.state.is === 'waiting' &&
+    one.state.notBefore <= now &&
+    heldBy(one, all).length === 0 &&
+    !all.some((other) => other.seq < one.seq && isUnderWay(other.state) && inTurn(other, one));
   return all.find((one) => !one.file && may(one)) ?? all.find(may);
+}
+
+const isUnderWay = (state: State) => state.is === 'waiting' || state.is === 'sending';
+
+/**
+ * What goes to one address arrives in the order made, and so does what is typed at one cell and what is counted there: a draft
+ * that overtakes would come back.
+ */
+function inTurn(one: Parcel, other: Parcel): boolean {
+  const cell = cellOf(one);
+  return one.path === other.path || (cell !== null && cell === cellOf(other));
+}
+
+function cellOf({ path, body }: Parcel): string | null {
+  const draft = /^\/api\/visits\/([^/]+)\/drafts\/([^/]+)\/([^/?]+)/.exec(path);
+  if (draft) return draft.slice(1).join(' ');
+  const read = body as {
+    visitId?: string;
+    spotId?: string | null;
+    sampleId?: string | null;
+    method?: string;
+  };
+  return /^\/api\/readings\/[^/]+$/.test(path) && read?.method
+    ? `${read.visitId} ${read.spotId ?? read.sampleId} ${read.method}`
+    : null;
 }
 
 /** Those made before whose things this one names: its field, zone, spot, visit, the reading it corrects. */
 export function needs(parcel: Pick<Parcel, 'path' | 'body'>, all: Parcel[]): string[] {
   const names = `${parcel.path} ${JSON.stringify(parcel.body)}`;
   return all
-    .filter(
-      (one) => one.state.is !== 'put-away' && isId(thingOf(one.path)) && names.includes(thingOf(one.path)),
-    )
+    .filter((one) => one.state.is !== 'put-away' && makes(one).some((id) => names.includes(id)))
     .map((one) => one.id);
+}
+
+/** What it makes or changes: a new field makes its first zone too, by which its spots name it. */
+function makes({ path, body }: Parcel): string[] {
+  const zone = (body as { mainZoneId?: unknown } | null)?.mainZoneId;
+  return [thingOf(path), typeof zone === 'string' ? zone : ''].filter(isId);
 }
 
 /** The id of what a parcel makes or changes. */

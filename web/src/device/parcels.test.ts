@@ -112,6 +112,57 @@ it('what was on its way as the signal came back goes again at once, with all tha
   expect(parcels()).toEqual([]);
 });
 
+it('once one has found the signal, three go side by side; what needs another comes after it', async () => {
+  const C = '018f0000-0000-7000-8000-00000000000c';
+  const D = '018f0000-0000-7000-8000-00000000000d';
+  const open: ((response: Response) => void)[] = [];
+  const held = () => new Promise<Response>((done) => open.push(done));
+  answers.push(held, held, held, held);
+  for (const id of [A, B, C]) await post(reading(id));
+  await post({ ...reading(D), body: { corrects: B } });
+  sendFor('p');
+  const paths = () => sent.map((one) => new URL(one.url).pathname.at(-1)).join('');
+  const answered = (id: string) => open.shift()?.(new Response(JSON.stringify({ id })));
+  await vi.waitFor(() => expect(open).toHaveLength(1));
+  expect(paths()).toBe('a');
+  answered(A);
+  await vi.waitFor(() => expect(paths()).toBe('abc'));
+  answered(B);
+  await vi.waitFor(() => expect(paths()).toBe('abcd'));
+  answered(C);
+  answered(D);
+  await vi.waitFor(() => expect(parcels()).toEqual([]));
+});
+
+it('what was typed at a cell is there before what was counted, though a third could go', async () => {
+  const cell = '/api/visits/v/drafts/s/slaking';
+  const body = { visitId: 'v', spotId: 's', method: 'slaking' };
+  let drafted: (response: Response) => void = () => {};
+  answers.push(
+    () => json({ id: B }),
+    () => new Promise<Response>((done) => (drafted = done)),
+  );
+  await post(reading(B));
+  await post({ person: 'p', path: cell, body: { repeat: 2 }, label: 'slaking, being typed' });
+  await post({ ...reading(A), body });
+  sendFor('p');
+  await vi.waitFor(() => expect(sent).toHaveLength(2));
+  await new Promise((done) => setTimeout(done, 20));
+  expect(sent.map((one) => new URL(one.url).pathname)).toEqual([`/api/readings/${B}`, cell]);
+  drafted(new Response(null, { status: 204 }));
+  await vi.waitFor(() => expect(parcels()).toEqual([]));
+});
+
+it('a spot kept by an older page goes after its new field, which it names by the zone alone', async () => {
+  const zone = '018f0000-0000-7000-8000-0000000000e1';
+  await post({ person: 'p', path: `/api/fields/${A}`, body: { mainZoneId: zone }, label: 'a field' });
+  await post({ person: 'p', path: `/api/spots/${B}`, body: { zoneId: zone }, label: 'a spot' });
+  const [field, spot] = parcels();
+  await database()?.parcels.update(spot?.id ?? '', { after: [] });
+  await loadParcels();
+  expect(parcels()[1]?.after).toEqual([field?.id]);
+});
+
 it('a refusal is kept with its words and holds up only what needs it', async () => {
   answers.push(() => json({ detail: 'no such spot' }, 422));
   await post(reading(A));

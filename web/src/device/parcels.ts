@@ -32,12 +32,20 @@ export async function loadParcels(): Promise<void> {
   const kept = await db.parcels.orderBy('seq').toArray();
   const over = kept.filter((one) => isOver(one.state, Date.now()));
   if (over.length > 0) await db.parcels.bulkDelete(over.map((one) => one.id));
-  all = kept.filter((one) => !over.includes(one));
+  all = behindTheirFields(kept.filter((one) => !over.includes(one)));
   tell();
 }
 
+/** A spot that an older page kept names its new field by the zone alone, and was sent after it only because all went in turn. */
+function behindTheirFields(kept: Parcel[]): Parcel[] {
+  const before = (one: Parcel) => kept.filter((other) => other.seq < one.seq);
+  return kept.map((one) =>
+    one.path.startsWith('/api/spots/') ? { ...one, after: needs(one, before(one)) } : one,
+  );
+}
+
 type Post = Pick<Parcel, 'path' | 'body' | 'label' | 'person'> &
-  Partial<Pick<Parcel, 'id' | 'verb' | 'result'>>;
+  Partial<Pick<Parcel, 'id' | 'verb' | 'result' | 'madeBy'>>;
 
 /**
  * Keeps something to be sent. In the same transaction the draft it was made of goes, so that there is no moment at which it is
@@ -97,20 +105,25 @@ export async function mark(id: string, state: State): Promise<void> {
   changed();
 }
 
-/** Mended by a person: it keeps its id, and those behind it go on. */
-export async function mend(id: string, body: unknown, result: unknown, draft: string): Promise<boolean> {
+/** Mended by a person: it keeps its id, and those behind it go on. The draft it was mended in goes in the same transaction. */
+export async function mend(
+  id: string,
+  body: unknown,
+  result: unknown = null,
+  draft: string | null = null,
+): Promise<boolean> {
   const mended = { body, result, state: fresh };
   const db = database();
   const kept = await settle(async () => {
     if (!db) throw new Error('nothing is kept in this browser');
     await db.transaction('rw', db.parcels, db.words, async () => {
       await db.parcels.update(id, mended);
-      await db.words.delete(draft);
+      if (draft !== null) await db.words.delete(draft);
     });
   });
   if (!kept) return false;
   all = all.map((one) => (one.id === id ? { ...one, ...mended } : one));
-  forget(draft);
+  if (draft !== null) forget(draft);
   changed();
   wake();
   return true;

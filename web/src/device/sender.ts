@@ -8,6 +8,8 @@ const GIVE_UP_FILE_MS = 180_000;
 const FROZEN_MS = 60_000;
 const BEAT_MS = 5000;
 const LEAST_WAIT_MS = 250;
+/** So many go side by side once one has found the signal. */
+const LANES = 3;
 
 export type Sent = { parcel: Parcel; answer: unknown };
 const listeners = new Set<(sent: Sent) => void>();
@@ -81,30 +83,48 @@ async function alone(who: string): Promise<void> {
 async function run(who: string): Promise<void> {
   // What was on its way when the page ended is sent again; the server knows its id.
   for (const one of parcels()) if (one.state.is === 'sending') await mark(one.id, fresh);
-  while (person === who && !parcels().some((one) => stops(one.state))) {
-    const next = ready(parcels(), Date.now());
-    if (!next) break;
-    const tries = next.state.is === 'waiting' ? next.state.tries + 1 : 1;
-    const since = Date.now();
-    const going: Parcel = { ...next, state: { is: 'sending', tries, since } };
-    await mark(next.id, going.state);
-    const came = await deliver(going);
-    if (came.out.sent) {
-      await drop(next.id);
-      for (const tell of listeners) tell({ parcel: next, answer: came.answer });
-      continue;
-    }
-    // The signal came back while this one was on its way without it: it goes again at once, once.
-    const again = came.out.state.is === 'waiting' && askedAt > since;
-    await mark(next.id, again ? fresh : came.out.state);
-    if (again) continue;
-    if (came.out.stop) break;
+  const going = new Set<Promise<void>>();
+  let lanes = 1;
+  let halted = false;
+  while (person === who && !halted && !parcels().some((one) => stops(one.state))) {
+    const next = going.size < lanes ? ready(parcels(), Date.now()) : undefined;
+    if (next) {
+      const since = Date.now();
+      const tries = next.state.is === 'waiting' ? next.state.tries + 1 : 1;
+      const on: Parcel = { ...next, state: { is: 'sending', tries, since } };
+      await mark(next.id, on.state);
+      const turn: Promise<void> = go(on, since).then((came) => {
+        going.delete(turn);
+        halted ||= came === 'stop';
+        lanes = came === 'sent' ? LANES : lanes;
+      });
+      going.add(turn);
+    } else if (going.size > 0) {
+      await Promise.race(going);
+    } else break;
   }
+  await Promise.all(going);
   if (person !== who || parcels().some((one) => stops(one.state))) return;
   // Whatever may go later goes later, were it at once: nothing waits for a key to be pressed.
   const open = parcels().filter((one) => one.state.is === 'waiting' && heldBy(one, parcels()).length === 0);
   const soonest = Math.min(...open.map((one) => (one.state.is === 'waiting' ? one.state.notBefore : 0)));
   if (Number.isFinite(soonest)) later(Math.max(LEAST_WAIT_MS, soonest - Date.now()));
+}
+
+type Came = 'sent' | 'not-sent' | 'stop';
+
+/** Sends one that is marked as on its way, and says what came of it. */
+async function go(going: Parcel, since: number): Promise<Came> {
+  const came = await deliver(going);
+  if (came.out.sent) {
+    await drop(going.id);
+    for (const tell of listeners) tell({ parcel: going, answer: came.answer });
+    return 'sent';
+  }
+  // The signal came back while this one was on its way without it: it goes again at once, once.
+  const again = came.out.state.is === 'waiting' && askedAt > since;
+  await mark(going.id, again ? fresh : came.out.state);
+  return !again && came.out.stop ? 'stop' : 'not-sent';
 }
 
 function later(ms: number): void {
@@ -122,6 +142,7 @@ async function deliver(parcel: Parcel) {
     response = await ask(parcel.verb, parcel.path, file ?? parcel.body, {
       parcel: parcel.id,
       person: parcel.person,
+      ...(parcel.madeBy !== undefined && { madeBy: parcel.madeBy }),
       signal: AbortSignal.timeout(file ? GIVE_UP_FILE_MS : GIVE_UP_MS),
     });
   } catch {

@@ -8,7 +8,7 @@ export type Migration = (older: unknown) => unknown;
 
 const OLD_PREFIX = 'morphotera:';
 /** These stay where they can be read before anybody is known. */
-const OF_THE_DEVICE = ['theme', 'hand', 'last', 'at', 'leaving', 'keeps-place'];
+const OF_THE_DEVICE = ['theme', 'hand', 'last', 'at', 'leaving', 'keeps-place', 'letters'];
 
 let memory = new Map<string, Word>();
 let full = false;

@@ -1,9 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useId, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import { api, send, take } from '../api/client';
 import { sentence } from '../api/problem';
 import type { ImportView } from '../api/types';
 import { takesFile } from '../ground/dropped';
+import { Fault } from '../ground/Fault';
+import { show } from '../ground/format';
 import { Columns } from './Columns';
 
 type Props = {
@@ -19,6 +21,8 @@ type Props = {
   field?: string;
 };
 
+const LOOK_AGAIN_MS = 1500;
+
 /** A file that is brought: looked at first, with what cannot be taken and why; saved when asked, all good rows or none. */
 export function BringFile({ kind, title, hint, accept, names, holding, field }: Props) {
   const queries = useQueryClient();
@@ -26,16 +30,21 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
   const [look, setLook] = useState<ImportView | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const stopped = useRef(false);
+  /** Rows saved of a file that takes long; null: none is being saved, or it is quick. */
+  const [soFar, setSoFar] = useState<number | null>(null);
 
   async function run(work: () => Promise<ImportView | null>) {
     setBusy(true);
     setFault(null);
+    stopped.current = false;
     try {
       setLook(await work());
     } catch (problem) {
       setFault(sentence(problem));
     } finally {
       setBusy(false);
+      setSoFar(null);
     }
   }
 
@@ -44,13 +53,34 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
     void run(() => send<ImportView>('POST', `/api/imports?${asked}`, file));
   }
 
-  async function keep(): Promise<ImportView> {
-    const path = { id: look?.id ?? '' };
-    const saved = (await take(
-      api.POST('/api/imports/{id}/confirm', { params: { path } }),
-    )) as unknown as ImportView;
-    await queries.invalidateQueries();
-    return saved;
+  /** Saved, however long it takes; how far it is comes beside it. Null where it was stopped. */
+  async function keep(): Promise<ImportView | null> {
+    const params = { path: { id: look?.id ?? '' } };
+    const confirm = () => take(api.POST('/api/imports/{id}/confirm', { params }));
+    const looking = setInterval(async () => {
+      const { data } = await api.GET('/api/imports/{id}', { params }).catch(() => ({ data: undefined }));
+      if (data?.state === 'saving') setSoFar(data.rows);
+    }, LOOK_AGAIN_MS);
+    try {
+      let now = (await confirm()) as unknown as ImportView;
+      while (now.state === 'saving') now = (await confirm()) as unknown as ImportView;
+      await queries.invalidateQueries();
+      return now;
+    } catch (problem) {
+      if (stopped.current) return null;
+      throw problem;
+    } finally {
+      clearInterval(looking);
+    }
+  }
+
+  async function stop() {
+    try {
+      stopped.current = true;
+      await drop();
+    } catch (problem) {
+      setFault(sentence(problem));
+    }
   }
 
   async function match(columns: Record<string, string>): Promise<ImportView> {
@@ -85,7 +115,19 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
           />
         </label>
         <p className="text-sm text-faded">{hint}</p>
-        {busy && <p role="status">Reading the file…</p>}
+        {busy && soFar === null && <p role="status">Reading the file…</p>}
+        {busy && soFar !== null && look && (
+          <p role="status" className="flex flex-wrap items-center gap-x-5">
+            <progress value={soFar} max={look.rows} aria-label="Rows saved" />
+            <span>
+              <span className="num">{show(soFar, 0)}</span> of{' '}
+              <span className="num">{show(look.rows, 0)}</span> {names[1]}
+            </span>
+            <button type="button" className="link min-h-11" onClick={() => void stop()}>
+              Stop: nothing of it is kept
+            </button>
+          </p>
+        )}
         {look && !busy && <Look look={look} names={names} />}
         {look?.state === 'looked-at' && !busy && (kind === 'readings' || kind === 'laboratory') && (
           <Columns
@@ -107,11 +149,7 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
             </button>
           </div>
         )}
-        {fault && (
-          <p className="text-warn" role="alert">
-            {fault}
-          </p>
-        )}
+        <Fault text={fault} />
       </div>
     </details>
   );

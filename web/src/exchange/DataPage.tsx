@@ -4,8 +4,10 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { Holding } from '../api/types';
+import { Fault } from '../ground/Fault';
 import { mayWrite, useMe } from '../people/session';
 import { BringFile } from './BringFile';
+import { TakeInUnsent } from './TakeInUnsent';
 
 /** Everything taken out, brought in, and backed up. */
 export default function DataPage() {
@@ -43,6 +45,7 @@ export default function DataPage() {
               accept=".csv,text/csv"
               names={['sample', 'samples']}
             />
+            {me.role === 'owner' && <TakeInUnsent />}
           </section>
         </>
       ) : (
@@ -169,11 +172,7 @@ function TakeOut() {
           The fields with their scores, as GeoJSON
         </a>
       </p>
-      {fault && (
-        <p className="mt-2 text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} className="mt-2" />
     </section>
   );
 }

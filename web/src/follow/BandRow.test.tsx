@@ -10,6 +10,7 @@ const BAND: Promised = {
   forecast: 'salt',
   measure: 'salinity.rootZoneEce',
   unit: 'dS/m',
+  adviser: 'Second adviser',
   points: [
     { day: '2027-08-01', low: 8, middle: 8, high: 8 },
     { day: '2029-08-01', low: 7.4, middle: 7.6, high: 7.8 },

@@ -1,12 +1,8 @@
 import type { Promised, TrendVisit } from '../api/types';
 import { month, show } from '../ground/format';
+import { promised } from '../ground/promised';
 import { scale } from '../ground/scale';
 
-const NAMES: Record<string, { name: string; unit: string }> = {
-  'ph.topsoil': { name: 'pH, topsoil', unit: 'in water' },
-  'salinity.rootZoneEce': { name: 'Salt', unit: 'dS/m, root zone' },
-  structure: { name: 'Structure', unit: 'score of the group' },
-};
 const PLACES: Record<string, string> = { inside: '', above: 'above', below: 'below' };
 
 /** How far into the future a band is drawn: a year past the newest visit, or what the promise reaches. */
@@ -45,12 +41,12 @@ export function BandRow({ band, at, top, left, to, height }: Props) {
   const points = band.points.filter((point) => at(point.day) <= to + 4);
   const up = points.map((point) => `${at(point.day)} ${y(point.high)}`);
   const down = points.map((point) => `${at(point.day)} ${y(point.low)}`).reverse();
-  const named = NAMES[band.measure] ?? { name: band.measure, unit: band.unit };
+  const named = promised(band.measure);
   return (
     <g>
       <path d={`M0 ${top}H${to + 10}`} stroke="var(--rule)" />
       <text x="4" y={top + 34} fontSize="16" fontWeight="600" fill="var(--ink)">
-        {named.name}
+        {named.short}
       </text>
       <text x="4" y={top + 54} fontSize="13" fill="var(--faded)">
         {named.unit}

@@ -4,6 +4,7 @@ import { Link, useLocation } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Visit } from '../api/types';
+import { agree } from '../device/agree';
 import { newerPage, onNewerPage, takeNewerPage } from '../device/install';
 import { needsSomebody } from '../device/parcel';
 import { parcels } from '../device/parcels';
@@ -11,6 +12,7 @@ import { onSent, sendNow } from '../device/sender';
 import { useOffline } from '../device/useOffline';
 import * as device from '../device/words';
 import { GroundLine, VerbRoot } from '../ground/GroundLine';
+import { useNarrow } from '../ground/useNarrow';
 import { Dock } from '../measure/Dock';
 import { useMe } from '../people/session';
 import { Account } from './Account';
@@ -19,6 +21,7 @@ import { PlaceLine } from './PlaceLine';
 import { type Place, pathOf, usePlace, VERBS, type Verb } from './place';
 import { Search } from './Search';
 import { Shortcuts } from './Shortcuts';
+import { useArrival } from './useArrival';
 import { VerbMark } from './VerbMark';
 
 /** Everything above the ground line, and on a phone what the thumb reaches. */
@@ -28,6 +31,8 @@ export function Frame({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
   const onVerb = pathname === '/' ? null : place.verb;
   const toVerb = useToVerb(place);
+  const narrow = useNarrow();
+  useArrival();
   useSending();
   const offline = useOffline(usePlanned(), onVerb === null ? null : place.fieldId);
   return (
@@ -50,9 +55,7 @@ export function Frame({ children }: { children: ReactNode }) {
           </Link>
           <PlaceLine place={pathname === '/' ? null : place} />
           <div className="ml-auto flex items-center gap-5 max-desk:contents">
-            <span className="max-desk:hidden">
-              <Dock compact />
-            </span>
+            {!narrow && <Dock compact />}
             <SendState />
             <Search />
             <Account />
@@ -78,11 +81,11 @@ export function Frame({ children }: { children: ReactNode }) {
       <div className="no-print overflow-hidden">
         <GroundLine />
       </div>
-      <main id="page" className="px-4 pt-4 pb-40 desk:px-7 desk:pt-7 desk:pb-12">
+      <main id="page" tabIndex={-1} className="outline-none px-4 pt-4 pb-40 desk:px-7 desk:pt-7 desk:pb-12">
         {children}
       </main>
       <div className="no-print fixed inset-x-0 bottom-0 z-20 bg-paper desk:hidden">
-        <Dock />
+        {narrow && <Dock />}
         <nav
           aria-label="Verbs"
           className="grid grid-cols-5 border-t border-rule pb-[env(safe-area-inset-bottom)]"
@@ -165,7 +168,8 @@ function useSending() {
     const seen = () => document.visibilityState === 'visible' && go();
     globalThis.addEventListener('online', go);
     document.addEventListener('visibilitychange', seen);
-    const stop = onSent(({ parcel }) => {
+    const stop = onSent(({ parcel, answer }) => {
+      if (parcel.path.startsWith('/api/readings/')) void agree(answer);
       if (queries.getQueryState(['health'])?.status === 'error') {
         void queries.invalidateQueries({ queryKey: ['health'] });
       }

@@ -1,6 +1,8 @@
 import { Dialog } from 'radix-ui';
 import type { Parcel } from '../device/parcel';
 import { sendNow } from '../device/sender';
+import { saveUnsent } from '../device/unsentFile';
+import { useMe } from '../people/session';
 
 const SHOWN = 6;
 
@@ -14,6 +16,7 @@ export default function Leaving({
   onStay: () => void;
   onLeave: () => void;
 }) {
+  const me = useMe();
   return (
     <Dialog.Root modal={false} open onOpenChange={(open) => !open && onStay()}>
       <Dialog.Portal>
@@ -44,8 +47,14 @@ export default function Leaving({
               {waiting.length === 0 ? 'Sign out' : 'Sign out and leave them here'}
             </button>
             {waiting.length > 0 && (
+              <button type="button" className="link min-h-11" onClick={() => void saveUnsent(me)}>
+                Save them as a file
+              </button>
+            )}
+            {waiting.length > 0 && (
               <p className="text-sm text-faded">
-                What is left here is not encrypted. It is sent after your next sign-in on this device.
+                What is left here is not encrypted. It is sent after your next sign-in on this device; a file
+                is taken in by an owner, under Data.
               </p>
             )}
           </div>

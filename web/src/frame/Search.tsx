@@ -1,5 +1,6 @@
 import { Search as Glass } from 'lucide-react';
 import { Suspense, useEffect, useState } from 'react';
+import { loneKey } from '../ground/loneKey';
 import { later } from './later';
 
 const SearchLine = later(() => import('./SearchLine'));
@@ -9,8 +10,7 @@ export function Search() {
   const [open, setOpen] = useState(false);
   useEffect(() => {
     function key(event: globalThis.KeyboardEvent) {
-      const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea, select');
-      if (event.key !== '/' || typing || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (loneKey(event) !== '/') return;
       event.preventDefault();
       setOpen(true);
     }

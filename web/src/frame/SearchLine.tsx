@@ -4,7 +4,8 @@ import { type KeyboardEvent, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
-import type { Found, SeasonPage } from '../api/types';
+import { manyFields } from '../api/season';
+import type { Found } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { found } from '../learn/find';
 import { type Hit, hitsIn, hitsOf } from './hits';
@@ -45,13 +46,7 @@ function Line({ onGo }: { onGo: () => void }) {
     retry: false,
   });
   // Without a signal, the season on this device is looked through.
-  const season = useQuery({
-    queryKey: [...keys.season, 'to-search'],
-    queryFn: ({ signal }) =>
-      take(api.GET('/api/season', { signal, params: { query: { limit: 500 } } })) as Promise<SeasonPage>,
-    enabled: written.isError,
-    retry: false,
-  });
+  const season = useQuery({ ...manyFields, enabled: written.isError, retry: false });
   const enough = rested.length > 1;
   const hits: Hit[] = enough
     ? [

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { loneKey } from '../ground/loneKey';
 import { type Place, pathOf, type Verb } from './place';
 
 const GO: Record<string, Verb | 'home'> = {
@@ -27,15 +28,14 @@ export function Shortcuts({ place }: { place: Place }) {
   const [shown, setShown] = useState(false);
   useEffect(() => {
     function key(event: KeyboardEvent) {
-      const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea, select');
-      if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-      const to = GO[event.key];
+      const alone = loneKey(event);
+      const to = GO[alone ?? ''];
       if (to && Date.now() - armed.current < 1500) {
         armed.current = 0;
         void navigate(to === 'home' ? '/' : pathOf(place, to));
-      } else if (event.key === 'g') {
+      } else if (alone === 'g') {
         armed.current = Date.now();
-      } else if (event.key === '?') {
+      } else if (alone === '?') {
         setShown((now) => !now);
       } else if (event.key === 'Escape') {
         setShown(false);
@@ -58,6 +58,7 @@ export function Shortcuts({ place }: { place: Place }) {
           </div>
         ))}
       </dl>
+      <p className="mt-3 text-sm text-faded">They are switched off under the account.</p>
     </aside>
   );
 }

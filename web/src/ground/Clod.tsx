@@ -1,3 +1,4 @@
+import limits from '../api/limits.json';
 import type { Band } from '../api/types';
 
 const WHOLE = 'M4 2.6 10.5 1.4 15 4.9 14.6 11.2 9.8 14.7 3.4 13.4 1.2 8Z';
@@ -62,5 +63,5 @@ export function ClodMarks({ band }: { band: Band | null }) {
 
 export function bandOf(score: number | null): Band | null {
   if (score === null) return null;
-  return score >= 75 ? 'thriving' : score >= 50 ? 'holding' : score >= 25 ? 'slipping' : 'spent';
+  return (limits.bands.find((one) => score >= one.from)?.band ?? 'spent') as Band;
 }

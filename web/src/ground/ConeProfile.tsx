@@ -1,8 +1,9 @@
+import limits from '../api/limits.json';
 import { Across, Along } from './Axis';
 import { figure, myUnit } from './myUnits';
 import { depthScale, scale } from './scale';
 
-export const ROOT_LIMIT_KPA = 2068.427;
+export const ROOT_LIMIT_KPA = limits.rootLimitKPa;
 
 /** A mean cone profile, depth downward, against the limit few roots pass. */
 export function ConeProfile({

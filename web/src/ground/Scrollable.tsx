@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 export function Scrollable({ label, children }: { label: string; children: ReactNode }) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard (WCAG 2.1.1)
-    <section className="overflow-x-auto" aria-label={label} tabIndex={0}>
+    <section className="relative overflow-x-auto" aria-label={label} tabIndex={0}>
       {children}
     </section>
   );

@@ -40,12 +40,6 @@ export function longDay(date: Date): string {
   return LONG_DAY.format(date);
 }
 
-/** The day here, as the data writes it. */
-export function today(now: Date): string {
-  const two = (part: number) => String(part).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}
-
 /** Seconds as a clock shows them: 6:12, or 1:04:09. */
 export function clockText(seconds: number): string {
   const whole = Math.floor(Math.abs(seconds) + 1e-9);

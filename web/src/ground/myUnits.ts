@@ -53,6 +53,13 @@ export function figure(value: number | null, unit: string | null, places = 1): s
   return `${show(inMine(value, unit), placesFor(to))} ${to}`;
 }
 
+/** What a field takes in all: tonnes and kilograms, to whoever counts in tons and pounds an acre in those. */
+export function inAll(value: number, unit: string): string {
+  if (unit === 't' && myUnit('t/ha') === 'ton/ac') return `${show(value / 0.90718474, 1)} tons of 2000 lb`;
+  if (unit === 'kg' && myUnit('kg/ha') === 'lb/ac') return `${show(value / 0.45359237, 0)} lb`;
+  return figure(value, unit);
+}
+
 const KEPT = ['mm/h', 'mm', 'cm', 't/ha', 'kg/ha', 'ha', '°C', 'kPa', 'dS/m', 'l'];
 const IN_TEXT = new RegExp(
   `(−|-)?(\\d+(?:\\.\\d+)?)( to | by |–)?(\\d+(?:\\.\\d+)?)?[ \\u00a0](${KEPT.map((unit) => unit.replace('/', '\\/')).join('|')})(?![\\w/²³])`,

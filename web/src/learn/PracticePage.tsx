@@ -5,6 +5,7 @@ import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { Method, Practised, SpecimenAnswer } from '../api/types';
 import { useMethods } from '../api/useMethods';
+import { Fault } from '../ground/Fault';
 import { show } from '../ground/format';
 import { Show } from '../ground/State';
 import { ErrorsDrawing } from './ErrorsDrawing';
@@ -136,11 +137,7 @@ function Specimen({ method, practised }: { method: Method; practised: Practised 
             {isJudged(id, seen) ? 'That is what I see' : 'Judge both first'}
           </button>
         )}
-        {fault && (
-          <p className="text-warn" role="alert">
-            {fault}
-          </p>
-        )}
+        <Fault text={fault} />
         <section aria-labelledby="eye">
           <h2 id="eye">Your eye</h2>
           {practised.errors.length > 0 && <ErrorsDrawing errors={practised.errors} skill={practised.skill} />}

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { NoSignal, refusals, sentence } from '../api/problem';
 import type { Evaluation, Method, Step, WholeVisit } from '../api/types';
+import { loneKey } from '../ground/loneKey';
 import { nowIso } from '../ground/time';
 import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
@@ -112,8 +113,7 @@ export function AtWork({
   // `t` at the desk does what the large button does.
   useEffect(() => {
     function key(event: KeyboardEvent) {
-      const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea, select');
-      if (event.key === 't' && !typing && !event.ctrlKey && !event.metaKey) onward();
+      if (loneKey(event) === 't') onward();
     }
     document.addEventListener('keydown', key);
     return () => document.removeEventListener('keydown', key);

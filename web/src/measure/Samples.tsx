@@ -12,6 +12,7 @@ import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
 import { parse } from '../ground/units';
+import { useHere } from '../ground/useHere';
 import { mayWrite, useMe } from '../people/session';
 import { SampleOrder } from './SampleOrder';
 
@@ -148,7 +149,7 @@ function useKeep(whole: WholeVisit) {
       knowSample(queries, whole.field, saved.kept ? is : saved.stands);
       setFound([]);
       setFault(null);
-      if (!saved.kept) await queries.invalidateQueries();
+      if (!saved.kept) void queries.invalidateQueries();
       return true;
     } catch (error) {
       setFound(refusals(error));
@@ -162,6 +163,7 @@ function useKeep(whole: WholeVisit) {
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
 function Mix({ whole, others, onDone }: { whole: WholeVisit; others: Sample[]; onDone: () => void }) {
+  const here = useHere();
   const keep = useKeep(whole);
   const [id] = useState(newId);
   const spots = whole.field.spots.filter((one) => one.retiredOn === null);
@@ -204,7 +206,7 @@ function Mix({ whole, others, onDone }: { whole: WholeVisit; others: Sample[]; o
       order: null,
       version: 0,
     } as unknown as Sample;
-    if (await keep.save(null, sample)) onDone();
+    if ((await keep.save(null, sample)) && here.current) onDone();
   }
 
   return (

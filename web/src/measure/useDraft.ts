@@ -58,14 +58,17 @@ export function findDraft(whole: WholeVisit, spotId: string, method: string, rep
   };
 }
 
-/** @param way the way of doing it that the visit was planned with; the usual one where none was */
-export function newDraft(method: Method, way?: string): Draft {
+/**
+ * @param way the way of doing it that the visit was planned with; the usual one where none was
+ * @param last the reading before it: what it was read with (a pack, a laboratory's methods) is the same until another is typed
+ */
+export function newDraft(method: Method, way?: string, last?: Record<string, unknown>): Draft {
   const variant = method.variants.find((one) => one.id === way) ?? method.variants[0];
   return {
     version: 1,
     variant: variant?.id ?? '',
     step: variant?.steps[0]?.id ?? '',
-    values: startValues(method.fields),
+    values: { ...startValues(method.fields), ...readWith(method, last) },
     zeroAt: null,
     checks: {},
     corrects: null,
@@ -79,6 +82,11 @@ export function newDraft(method: Method, way?: string): Draft {
   };
 }
 
+function readWith(method: Method, last: Record<string, unknown> = {}): Values {
+  const texts = method.fields.filter((field) => field.kind === 'text' && typeof last[field.key] === 'string');
+  return Object.fromEntries(texts.map((field) => [field.key, last[field.key]]));
+}
+
 /** One that came back to be mended stands open where it was entered last. */
 function begun(draft: Draft | null, method: Method): Draft | null {
   return draft && draft.step === '' ? { ...draft, step: lastEntry(draft, method)?.id ?? '' } : draft;
@@ -89,8 +97,9 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
   const visitId = whole.visit.id;
   const key = keyOf(visitId, spotId, method.id, repeat);
   const way = whole.visit.plan?.variants?.[method.id];
+  const last = whole.readings.filter((one) => one.method === method.id).at(-1)?.reading;
   const [draft, setDraft] = useState<Draft>(
-    () => begun(findDraft(whole, spotId, method.id, repeat), method) ?? newDraft(method, way),
+    () => begun(findDraft(whole, spotId, method.id, repeat), method) ?? newDraft(method, way, last),
   );
   const [full, setFull] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
@@ -124,8 +133,8 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
   const forget = useCallback(() => {
     if (timer.current !== null) clearTimeout(timer.current);
     void device.remove(key);
-    setDraft(newDraft(method, way));
-  }, [key, method, way]);
+    setDraft(newDraft(method, way, last));
+  }, [key, method, way, last]);
 
   useEffect(
     () => () => {

@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { loneKey } from '../ground/loneKey';
 
 type Moves = {
   spots: string[];
@@ -12,16 +13,16 @@ type Moves = {
 export function useMoves({ spots, methods, spot, method, go }: Moves): void {
   useEffect(() => {
     function key(event: KeyboardEvent) {
-      if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select')) return;
+      const alone = loneKey(event);
       const firstSpot = spots[0];
       const firstMethod = methods[0];
       if (!firstSpot || !firstMethod) return;
       const next = (list: string[], now: string | null, by: number) =>
         list[(list.indexOf(now ?? '') + by + list.length) % list.length] as string;
-      if (event.key === '[') go(next(spots, spot, -1), method ?? firstMethod);
-      else if (event.key === ']') go(next(spots, spot, 1), method ?? firstMethod);
-      else if (event.key === ',') go(spot ?? firstSpot, next(methods, method, -1));
-      else if (event.key === '.') go(spot ?? firstSpot, next(methods, method, 1));
+      if (alone === '[') go(next(spots, spot, -1), method ?? firstMethod);
+      else if (alone === ']') go(next(spots, spot, 1), method ?? firstMethod);
+      else if (alone === ',') go(spot ?? firstSpot, next(methods, method, -1));
+      else if (alone === '.') go(spot ?? firstSpot, next(methods, method, 1));
     }
     document.addEventListener('keydown', key);
     return () => document.removeEventListener('keydown', key);

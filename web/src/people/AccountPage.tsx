@@ -7,6 +7,8 @@ import type { SignedInPlace } from '../api/types';
 import { Show } from '../ground/State';
 import { TextField } from '../ground/TextField';
 import { CalendarAddress } from './CalendarAddress';
+import { KeptHere } from './KeptHere';
+import { LetterKeys } from './LetterKeys';
 import { useMe } from './session';
 import { UnitsPick } from './UnitsPick';
 
@@ -22,6 +24,8 @@ export default function AccountPage() {
         {me.email}, {me.role} of {me.practice}
       </p>
       <UnitsPick />
+      <LetterKeys />
+      <KeptHere />
       <CalendarAddress />
       <NewPassword />
       <Places />

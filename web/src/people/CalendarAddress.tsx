@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { api, take } from '../api/client';
 import { sentence } from '../api/problem';
+import { Fault } from '../ground/Fault';
 
 /** An address for another program's calendar, shown once. */
 export function CalendarAddress() {
@@ -36,11 +37,7 @@ export function CalendarAddress() {
           Make the address
         </button>
       )}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </section>
   );
 }

@@ -7,7 +7,18 @@ import { openDatabase } from '../device/database';
 import { loadParcels } from '../device/parcels';
 import { sendFor } from '../device/sender';
 import { loadWords } from '../device/words';
-import { Session } from './session';
+import { lastPerson, Session } from './session';
+
+/** What is kept for a person, brought into memory. */
+async function inHand(person: string): Promise<void> {
+  await openDatabase(person);
+  await Promise.all([loadWords(), loadParcels()]);
+}
+
+// Somebody was here before: what they have kept is brought while the server says who they are.
+const last = lastPerson()?.id;
+let early = last ? { person: last, done: inHand(last) } : null;
+early?.done.catch(() => {});
 
 /** What is kept for a person on this device is in hand before their page is drawn. */
 export function Device({ me, children }: { me: Me; children: ReactNode }) {
@@ -19,9 +30,9 @@ export function Device({ me, children }: { me: Me; children: ReactNode }) {
     let gone = false;
     async function open() {
       askFor(me.id);
-      await openDatabase(me.id);
-      await loadWords();
-      await loadParcels();
+      const begun = early?.person === me.id ? early.done : inHand(me.id);
+      early = null;
+      await begun;
       stop = await loadCopies(queries);
       if (gone) return stop();
       setReady(me.id);

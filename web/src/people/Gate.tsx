@@ -11,26 +11,28 @@ import { FirstOwner } from './FirstOwner';
 import { SignIn } from './SignIn';
 import { finishLeaving, lastPerson, remember } from './session';
 
-// Somebody was here before: their page is on its way while the server says who they are.
-if (lastPerson()) void import('../Inside').catch(() => {});
 const Inside = later(() => import('../Inside'));
+// Somebody was here before: their page is on its way at once.
+if (lastPerson()) void Inside.get().catch(() => {});
 
 /** Who is here: the page for those signed in, sign-in for the others, the first owner where nobody is yet. */
 export function Gate() {
   const queries = useQueryClient();
-  const session = useQuery({
+  const session = useQuery<Me | null>({
     queryKey: keys.session,
     // Asked in two: who is welcome answers everybody, so that nobody's first page begins with a refusal.
-    queryFn: async ({ signal }): Promise<Me | null> => {
+    queryFn: async ({ signal }) => {
       try {
+        const asked = Date.now();
         let welcome = await take(api.GET('/api/welcome', { signal }));
+        const heard = Date.now();
         if (welcome.signedIn) {
           await finishLeaving(async () => {
             await take(api.DELETE('/api/session'));
             welcome = { ...welcome, signedIn: false };
           });
         }
-        pinTo(welcome.now);
+        pinTo(welcome.now, asked, heard);
         queries.setQueryData(keys.welcome, welcome);
         const me = welcome.signedIn ? await take(api.GET('/api/session', { signal })) : null;
         remember(me);
@@ -42,6 +44,8 @@ export function Gate() {
         throw fault;
       }
     },
+    // The last person who did not sign out is let in as without a signal, while the server says whether it is still they.
+    placeholderData: () => lastPerson() ?? undefined,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });

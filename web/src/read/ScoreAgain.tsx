@@ -4,6 +4,7 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { TextureFound, WholeVisit } from '../api/types';
+import { Fault } from '../ground/Fault';
 import { show } from '../ground/format';
 import { mayWrite, useMe } from '../people/session';
 
@@ -16,11 +17,7 @@ export function ScoreAgain({ whole, zone }: { whole: WholeVisit; zone: string })
     <div className="mt-6 grid max-w-[46rem] gap-3">
       <TextureOffer whole={whole} zone={zone} onFault={setFault} />
       <OldScores visitId={whole.visit.id} onFault={setFault} />
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </div>
   );
 }

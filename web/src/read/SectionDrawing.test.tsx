@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
-import { describe, expect, it } from 'vitest';
-import type { SectionColumn, SectionView } from '../api/types';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { SectionColumn, SectionView, Units } from '../api/types';
+import { setMyUnits } from '../ground/myUnits';
 import { render, texts } from '../testing/render';
 import { SectionDrawing } from './SectionDrawing';
 
@@ -70,6 +71,16 @@ function section(...columns: SectionColumn[]): SectionView {
     said: [{ code: 'roots-stop', text: 'Roots stop at 21 cm, where the ground closes' }],
   };
 }
+
+afterEach(() => setMyUnits(null));
+
+it('to whoever reads in inches the depths of the ruler are round inches', () => {
+  setMyUnits({ depth: 'in' } as Units);
+  const said = texts(render(<SectionDrawing view={section(column('1'))} />), 'svg text');
+  expect(said).toContain('in');
+  expect(said).toContain('10');
+  expect(said).not.toContain('25.4');
+});
 
 describe('the section', () => {
   it('has a column for each spot on one ruler, depth downward', () => {

@@ -69,7 +69,7 @@ export function SectionDrawing({ view, between = null, onOpen }: Props) {
                 className="num"
                 fill="var(--ink)"
               >
-                {tick}
+                {depth.says(tick)}
               </text>
               <path d={`M${LEFT - 15} ${depth(tick)}h9`} stroke="var(--ink)" strokeWidth="1.6" />
               {tick > depth.domain[0] && (

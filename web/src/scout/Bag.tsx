@@ -5,8 +5,9 @@ import { printed } from '../ground/printed';
 import { Show } from '../ground/State';
 import { useKept } from '../ground/useKept';
 import { Labels } from './Labels';
-import { askedSheet, type DayPlan } from './plan';
+import { askedSheet, type DayPlan, gateOf } from './plan';
 import { useKit } from './useKit';
+import { wayTo, wind } from './wayBack';
 
 type Props = {
   field: LandField;
@@ -53,6 +54,14 @@ type PackedProps = {
   day: string;
 };
 
+/** Where the water need not be carried from home. */
+function source(field: LandField): string {
+  const gate = gateOf(field);
+  if (!field.water || !gate) return '';
+  const { metres, degrees } = wayTo(gate, field.water);
+  return `, to be drawn ${figure(Math.max(10, Math.round(metres / 10) * 10), 'm')} ${wind(degrees)} of the gate`;
+}
+
 function Packed({ kit, methods, name, field, plan, chosen, day }: PackedProps) {
   const [ticked, keep] = useKept<Record<string, boolean>>(name, 1, {});
   const nameOf = (id: string) => inSentence(methods.find((one) => one.id === id)?.name ?? id);
@@ -90,7 +99,7 @@ function Packed({ kit, methods, name, field, plan, chosen, day }: PackedProps) {
         <p>
           <span className="num block text-[2.9rem] leading-none font-bold">{show(kit.carryKg, 0)} kg</span>
           <span className="text-faded">
-            {water > 0 ? `of it ${figure(water, 'l')} of water` : 'to carry from the gate'}
+            {water > 0 ? `of it ${figure(water, 'l')} of water${source(field)}` : 'to carry from the gate'}
           </span>
         </p>
         <p className="text-faded">

@@ -5,6 +5,7 @@ import type { LandField } from '../api/types';
 import { knowField } from '../device/known';
 import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
+import { Fault } from '../ground/Fault';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { useKept } from '../ground/useKept';
@@ -39,7 +40,7 @@ export function EditField({ field, onDone }: { field: LandField; onDone: () => v
       const saved = await save<LandField>({ person: me.id, path, was: field, is, label });
       knowField(queries, saved.kept ? is : saved.stands);
       forget();
-      if (!saved.kept) await queries.invalidateQueries();
+      if (!saved.kept) void queries.invalidateQueries();
       onDone();
     } catch (error) {
       setFound(refusals(error));
@@ -92,11 +93,7 @@ export function EditField({ field, onDone }: { field: LandField; onDone: () => v
         onChange={(school) => change({ school })}
         error={at('/school')}
       />
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       <p className="text-sm text-faded">
         What was read before stays as it was scored; Read offers to score it again.
       </p>

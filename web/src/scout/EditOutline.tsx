@@ -4,6 +4,7 @@ import { type Refusal, refusals, sentence } from '../api/problem';
 import type { Corner, LandField, Zone } from '../api/types';
 import { knowField } from '../device/known';
 import { save } from '../device/save';
+import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
 import { useMe } from '../people/session';
 import { Corners } from './Corners';
@@ -205,11 +206,7 @@ export function EditOutline({ field, onDone }: Props) {
         error={found.find((one) => one.key === hand)?.text ?? fell ?? undefined}
         hint="A line for each: latitude, longitude."
       />
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       {found
         .filter((one) => one.key !== hand)
         .map((one) => (

@@ -24,7 +24,13 @@ const spot = (label: string, zoneId: string, retiredOn: string | null = null) =>
 
 describe('the map of a field', () => {
   it('waits for corners where there are none yet', () => {
-    expect(render(<FieldMap outline={[]} />).textContent).toContain('as its corners come in');
+    expect(render(<FieldMap outline={[]} empty="Walk its edge" />).textContent).toBe('Walk its edge');
+  });
+
+  it('has the land beside it to draw by, before it has a corner of its own', () => {
+    const page = render(<FieldMap outline={[]} neighbours={[{ name: 'Far Cleave', outline: OUTLINE }]} />);
+    expect(texts(page, 'text')).toContain('Far Cleave');
+    expect(page.querySelector('polygon[points=""]')).not.toBeNull();
   });
 
   it('has north, a bar of a round length, and its gate', () => {

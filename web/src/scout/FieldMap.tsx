@@ -4,6 +4,7 @@ import { MapKeys } from '../ground/MapKeys';
 import { North, ScaleBar } from '../ground/mapMarks';
 import { boxOf, type Projection, project, scaleBar } from '../ground/mapProjection';
 import { seen, useMapView } from '../ground/useMapView';
+import { Landmark, Neighbour, SpotMark, ZoneShape } from './fieldMarks';
 
 type Props = {
   outline: Corner[];
@@ -15,6 +16,8 @@ type Props = {
   onPlace?: (at: Corner) => void;
   me?: Corner | null;
   gate?: Corner | null;
+  /** Where water can be drawn. */
+  water?: Corner | null;
   avoid?: Corner[][];
   /** Spots that are proposed and not set. */
   proposed?: Corner[];
@@ -25,6 +28,10 @@ type Props = {
   ) => ReactNode;
   /** What the sheet is laid out by, where the outline itself is being moved. */
   frame?: Corner[];
+  /** Land that lies beside it, to draw by. */
+  neighbours?: { name: string; outline: Corner[] }[];
+  /** Where there is nothing to draw by yet. */
+  empty?: ReactNode;
 };
 
 const WIDTH = 460;
@@ -40,18 +47,26 @@ export function FieldMap({
   onPlace,
   me,
   gate,
+  water,
   avoid = [],
   proposed = [],
   over,
   frame,
+  neighbours = [],
+  empty,
 }: Props) {
   const map = useMapView(WIDTH, HEIGHT);
   const [under, setUnder] = useState<Corner | null>(null);
-  const places = frame ?? [...outline, ...spots, ...(me ? [me] : []), ...(gate ? [gate] : [])];
+  const places = frame ?? [
+    ...outline,
+    ...neighbours.flatMap((one) => one.outline),
+    ...spots,
+    ...[me, gate, water].filter((at) => at != null),
+  ];
   if (places.length === 0) {
     return (
-      <div className="flex aspect-[46/42] items-center justify-center rounded-[10px] border border-dashed border-edge p-6 text-center text-faded">
-        The outline shows here as its corners come in.
+      <div className="flex min-h-80 items-center justify-center rounded-[10px] border border-dashed border-edge p-6 text-center text-faded">
+        {empty}
       </div>
     );
   }
@@ -83,6 +98,9 @@ export function FieldMap({
           }
         }}
       >
+        {neighbours.map((one) => (
+          <Neighbour key={one.name} name={one.name} outline={one.outline.map(projection.to)} />
+        ))}
         <polygon
           points={outline
             .map(projection.to)
@@ -123,20 +141,14 @@ export function FieldMap({
           />
         )}
         {gate && (
-          <g transform={`translate(${projection.to(gate).x} ${projection.to(gate).y})`}>
+          <Landmark at={projection.to(gate)} name="gate">
             <rect x="-7" y="-7" width="14" height="14" fill="var(--ink)" />
-            <text
-              x="12"
-              y="5"
-              fontSize="13"
-              fill="var(--faded)"
-              stroke="var(--paper)"
-              strokeWidth="5"
-              paintOrder="stroke"
-            >
-              gate
-            </text>
-          </g>
+          </Landmark>
+        )}
+        {water && (
+          <Landmark at={projection.to(water)} name="water">
+            <path d="M0-10C4-4 7-1 7 3a7 7 0 0 1-14 0c0-4 3-7 7-13z" fill="var(--act)" />
+          </Landmark>
         )}
         {proposed.map((spot, i) => {
           const at = projection.to(spot);
@@ -166,53 +178,16 @@ export function FieldMap({
         })}
         {spots
           .filter((spot) => spot.retiredOn === null)
-          .map((spot) => {
-            const at = projection.to(spot);
-            const on = spot.id === chosen;
-            const shape = {
-              fill: on ? 'var(--act)' : 'var(--paper)',
-              stroke: on ? 'var(--act)' : 'var(--ink)',
-              strokeWidth: 1.5,
-            };
-            return (
-              <g
-                key={spot.id}
-                role="button"
-                tabIndex={0}
-                aria-label={`Spot ${spot.label}${spot.note ? `, ${spot.note}` : ''}`}
-                className="cursor-pointer"
-                onClick={(event) => {
-                  event.stopPropagation();
-                  onChoose?.(spot.id);
-                }}
-                onKeyDown={(event) => {
-                  if (event.key === 'Enter') onChoose?.(spot.id);
-                }}
-              >
-                <circle cx={at.x} cy={at.y} r="18" fill="transparent" />
-                {kind(spot) === 'reference' ? (
-                  <path
-                    d={`M${at.x} ${at.y - 15}L${at.x + 17} ${at.y}L${at.x} ${at.y + 15}L${at.x - 17} ${at.y}Z`}
-                    {...shape}
-                  />
-                ) : kind(spot) === 'strip' ? (
-                  <rect x={at.x - 12} y={at.y - 12} width="24" height="24" rx="3" {...shape} />
-                ) : (
-                  <circle cx={at.x} cy={at.y} r="13" {...shape} />
-                )}
-                <text
-                  x={at.x}
-                  y={at.y + 5}
-                  textAnchor="middle"
-                  fontSize={spot.label.length > 2 ? 10 : 14}
-                  fontWeight="650"
-                  fill={on ? 'var(--on-act)' : 'var(--ink)'}
-                >
-                  {spot.label.length > 4 ? spot.label.slice(0, 1) : spot.label}
-                </text>
-              </g>
-            );
-          })}
+          .map((spot) => (
+            <SpotMark
+              key={spot.id}
+              spot={spot}
+              kind={kind(spot)}
+              on={spot.id === chosen}
+              at={projection.to(spot)}
+              onChoose={onChoose}
+            />
+          ))}
         {me && (
           <g transform={`translate(${projection.to(me).x} ${projection.to(me).y})`}>
             <circle r="9" fill="none" stroke="var(--act)" strokeWidth="2" />
@@ -232,38 +207,5 @@ export function FieldMap({
         )}
       </div>
     </div>
-  );
-}
-
-/** A zone that is drawn: poor ground darker, good ground lighter, a strip with its edge alone. */
-function ZoneShape({ zone, projection }: { zone: LandField['zones'][number]; projection: Projection }) {
-  const points = zone.outline.map(projection.to);
-  const below = points.reduce((lowest, at) => (at.y > lowest.y ? at : lowest));
-  const wide = Math.max(...points.map((at) => at.x)) - Math.min(...points.map((at) => at.x));
-  return (
-    <g pointerEvents="none">
-      <polygon
-        points={points.map((at) => `${at.x},${at.y}`).join(' ')}
-        fill={zone.kind === 'poor' ? 'var(--soil-deep)' : 'var(--paper)'}
-        fillOpacity={zone.kind === 'strip' ? 0.35 : 0.7}
-        stroke="var(--faded)"
-        strokeWidth="1.2"
-        strokeDasharray={zone.kind === 'strip' ? undefined : '7 3'}
-      />
-      {wide > 60 && (
-        <text
-          x={below.x}
-          y={below.y + 17}
-          fontSize="14"
-          textAnchor="middle"
-          fill="var(--faded)"
-          stroke="var(--paper)"
-          strokeWidth="4"
-          paintOrder="stroke"
-        >
-          {zone.name}
-        </text>
-      )}
-    </g>
   );
 }

@@ -5,23 +5,23 @@ import { api, take } from '../api/client';
 import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { type Refusal, refusals, sentence } from '../api/problem';
-import type { Corner, Holding, LandField } from '../api/types';
+import { manyFields } from '../api/season';
+import type { Holding, LandField } from '../api/types';
 import { knowField } from '../device/known';
 import { save } from '../device/save';
 import { BringFile } from '../exchange/BringFile';
 import { Choice } from '../ground/Choice';
-import { takesFile } from '../ground/dropped';
+import { Fault } from '../ground/Fault';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
+import { useHere } from '../ground/useHere';
 import { useKept } from '../ground/useKept';
 import { useMe } from '../people/session';
+import { DrawEdge } from './DrawEdge';
 import { FieldFacts } from './FieldFacts';
-import { FieldMap } from './FieldMap';
 import { knownOf, NOTHING_KNOWN } from './fieldForm';
-import { readOutline, squareAbout, withCorner, writeOutline } from './outline';
-import { whereIStand } from './position';
+import { readOutline } from './outline';
 import { TexturePick } from './TexturePick';
-import { WalkEdge } from './WalkEdge';
 import { USES } from './words';
 
 const EMPTY = {
@@ -39,6 +39,7 @@ const EMPTY = {
 export function NewField() {
   const me = useMe();
   const navigate = useNavigate();
+  const here = useHere();
   const queries = useQueryClient();
   // Nobody has to say it again for each of their fields.
   const [usual, keepUsual] = useKept(`usual-use:${me.id}`, 1, 'arable');
@@ -56,19 +57,14 @@ export function NewField() {
     queryKey: keys.holdings,
     queryFn: ({ signal }) => take(api.GET('/api/holdings', { signal })) as Promise<Holding[]>,
   });
+  const holdingId = form.holdingId || (holdings.data?.length ? '' : 'new');
+  const season = useQuery({ ...manyFields, enabled: holdingId !== '' && holdingId !== 'new' });
+  const neighbours = (season.data?.fields ?? [])
+    .map((card) => card.field)
+    .filter((field) => field.holdingId === holdingId);
   const set = (key: keyof typeof EMPTY) => (value: string) => keep({ ...form, [key]: value });
   const outline = readOutline(form.outline);
   const at = (path: string) => found.find((one) => one.path.startsWith(path))?.text;
-  const holdingId = form.holdingId || (holdings.data?.length ? '' : 'new');
-
-  async function stand(use: (here: Corner) => string) {
-    try {
-      set('outline')(use(await whereIStand()));
-      setFault(null);
-    } catch (error) {
-      setFault(sentence(error));
-    }
-  }
 
   async function submit(event: FormEvent) {
     event.preventDefault();
@@ -118,8 +114,8 @@ export function NewField() {
       knowField(queries, saved.kept ? asKept(is, form.fieldId, holdingName) : saved.stands);
       keepUsual(form.use);
       forget();
-      if (!saved.kept) await queries.invalidateQueries();
-      void navigate(`/fields/${form.fieldId}/scout`);
+      if (!saved.kept) void queries.invalidateQueries();
+      if (here.current) void navigate(`/fields/${form.fieldId}/scout`);
     } catch (error) {
       setFound(refusals(error));
       setFault(refusals(error).length === 0 ? sentence(error) : null);
@@ -201,54 +197,15 @@ export function NewField() {
         </details>
       </div>
       <div className="grid content-start gap-4">
-        <FieldMap
-          outline={outline.corners}
-          onPlace={(place) => set('outline')(writeOutline(withCorner(outline.corners, place)))}
+        <DrawEdge
+          typed={form.outline}
+          onType={set('outline')}
+          squareHa={form.squareHa}
+          onSquareHa={set('squareHa')}
+          neighbours={neighbours}
+          error={at('/outline')}
         />
-        <WalkEdge onCorners={(corners) => set('outline')(writeOutline(corners))} />
-        <div {...takesFile((file) => void file.text().then(set('outline')))}>
-          <TextField
-            label="Corners, in order round the field"
-            rows={5}
-            value={form.outline}
-            onChange={set('outline')}
-            error={at('/outline') ?? outline.fault ?? undefined}
-            hint="A line for each: latitude, longitude. A GeoJSON polygon can be pasted, or its file dropped here."
-          />
-        </div>
-        <div className="flex flex-wrap gap-3">
-          <button
-            type="button"
-            className="button"
-            onClick={() =>
-              void stand((here) => `${form.outline.trimEnd()}\n${writeOutline([here])}`.trimStart())
-            }
-          >
-            I stand at a corner
-          </button>
-          <button
-            type="button"
-            className="button"
-            onClick={() => void stand((here) => writeOutline(squareAbout(here, Number(form.squareHa) || 1)))}
-          >
-            A square of {form.squareHa || '1'} ha round me
-          </button>
-          <label className="flex items-center gap-2">
-            <span className="text-sm text-faded">ha</span>
-            <input
-              className="num w-20"
-              inputMode="decimal"
-              value={form.squareHa}
-              onChange={(event) => set('squareHa')(event.target.value)}
-              aria-label="Hectares of the square"
-            />
-          </label>
-        </div>
-        {fault && (
-          <p className="text-warn" role="alert">
-            {fault}
-          </p>
-        )}
+        <Fault text={fault} />
       </div>
       <div className="wide:col-span-2">
         <button type="submit" className="button button-main">
@@ -291,6 +248,7 @@ function asKept(is: { mainZoneId: string }, id: string, holdingName: string): La
     holdingName,
     school: 'balanced',
     gate: null,
+    water: null,
     avoid: [],
     areaHa: 0,
     zones: [{ ...main, version: 0 }],

@@ -7,6 +7,7 @@ import { sentence } from '../api/problem';
 import type { Corner, LandField, Placed, Spot, Zone } from '../api/types';
 import { knowField } from '../device/known';
 import { save } from '../device/save';
+import { Fault } from '../ground/Fault';
 import { show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { Show } from '../ground/State';
@@ -157,11 +158,7 @@ export function PlaceSpots({ field, zone, onShow, onDone }: Props) {
           </>
         )}
       </Show>
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </div>
   );
 }

@@ -10,6 +10,7 @@ import { Show } from '../ground/State';
 import { mayWrite, useMe } from '../people/session';
 import { EditField } from './EditField';
 import { EditOutline } from './EditOutline';
+import { KeepHere } from './KeepHere';
 import { SplitField } from './SplitField';
 import { Spots } from './Spots';
 import { VisitPlan } from './VisitPlan';
@@ -63,6 +64,7 @@ export function Scout() {
                     <button type="button" className="link min-h-11" onClick={() => setEditing('split')}>
                       Split it in two
                     </button>
+                    <KeepHere fieldId={land.id} />
                   </div>
                 )
               ))}

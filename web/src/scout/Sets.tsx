@@ -5,6 +5,7 @@ import { newId } from '../api/ids';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import type { TestSet } from '../api/types';
+import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
 import type { DayPlan } from './plan';
 
@@ -73,11 +74,7 @@ export function Sets({ sets, form, question, onTake }: Props) {
           </button>
         </>
       )}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { newId } from '../api/ids';
 import { type Refusal, refusals, sentence } from '../api/problem';
 import type { Corner, LandField } from '../api/types';
 import { knowField } from '../device/known';
+import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
 import { FieldMap } from './FieldMap';
 
@@ -89,11 +90,7 @@ export function SplitField({ field, onDone }: { field: LandField; onDone: () => 
         </button>
       )}
       <TextField label="Name of the new field" value={name} onChange={setName} error={at('/name')} />
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       <div className="flex gap-3">
         <button
           type="button"

@@ -7,6 +7,8 @@ import type { Corner, LandField, Spot } from '../api/types';
 import { knowField, knowSpot } from '../device/known';
 import { save } from '../device/save';
 import { BringFile } from '../exchange/BringFile';
+import { download } from '../ground/download';
+import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
 import { mayWrite, useMe } from '../people/session';
@@ -15,10 +17,13 @@ import { PlaceSpots } from './PlaceSpots';
 import { gateOf } from './plan';
 import { whereIStand } from './position';
 import { zoneAt } from './rings';
-import { download, toGeoJson, toGpx } from './spotFiles';
+import { toGeoJson, toGpx } from './spotFiles';
 import { spotLabel } from './spotLabel';
 import { WayBack } from './WayBack';
 import { Zones } from './Zones';
+
+const LANDMARKS = ['gate', 'water'] as const;
+type Landmark = (typeof LANDMARKS)[number];
 
 /**
  * The spots of a field: set by hand on the map or by standing there, named, and found again at every later visit.
@@ -28,7 +33,7 @@ import { Zones } from './Zones';
 export function Spots({ field, into }: { field: LandField; into: string | null }) {
   const me = useMe();
   const queries = useQueryClient();
-  const [placing, setPlacing] = useState<'spot' | 'gate' | 'many' | null>(into ? 'spot' : null);
+  const [placing, setPlacing] = useState<'spot' | 'many' | Landmark | null>(into ? 'spot' : null);
   const [proposed, setProposed] = useState<Corner[]>([]);
   const [zoneId, pickZone] = useState<string | null>(into);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -70,10 +75,10 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
     }
   }
 
-  async function setGate(gate: Corner) {
+  async function mark(landmark: Landmark, at: Corner) {
     try {
-      const is = { ...field, gate };
-      const label = `The gate of ${field.name}`;
+      const is = { ...field, [landmark]: at };
+      const label = `The ${landmark} of ${field.name}`;
       const path = `/api/fields/${field.id}`;
       const saved = await save<LandField>({ person: me.id, path, was: field, is, label });
       knowField(queries, saved.kept ? is : saved.stands);
@@ -105,12 +110,13 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
         onPlace={
           placing === 'spot'
             ? (at) => void add(at)
-            : placing === 'gate'
-              ? (at) => void setGate(at)
+            : placing === 'gate' || placing === 'water'
+              ? (at) => void mark(placing, at)
               : undefined
         }
         me={here}
         gate={gateOf(field)}
+        water={field.water}
         avoid={field.avoid}
         proposed={proposed}
       />
@@ -141,14 +147,17 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
                 Propose spots
               </button>
             )}
-            <button
-              type="button"
-              className="link min-h-11"
-              aria-pressed={placing === 'gate'}
-              onClick={() => setPlacing(placing === 'gate' ? null : 'gate')}
-            >
-              {placing === 'gate' ? 'Tap where the gate is…' : 'Set the gate'}
-            </button>
+            {LANDMARKS.map((landmark) => (
+              <button
+                key={landmark}
+                type="button"
+                className="link min-h-11"
+                aria-pressed={placing === landmark}
+                onClick={() => setPlacing(placing === landmark ? null : landmark)}
+              >
+                {placing === landmark ? `Tap where the ${landmark} is…` : `Set the ${landmark}`}
+              </button>
+            ))}
             {living.length > 0 && (
               <>
                 <button
@@ -190,11 +199,7 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
         </>
       )}
       {here && <p className="text-sm text-faded">Position good to about {Math.round(here.accuracyM)} m.</p>}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       {spot && <WayBack key={spot.id} spot={spot} />}
       {spot && mayWrite(me) && (
         <EditSpot key={spot.id} spot={spot} field={field} onDone={() => setChosen(null)} />
@@ -274,11 +279,7 @@ function EditSpot({ spot, field, onDone }: { spot: Spot; field: LandField; onDon
           </button>
         </div>
       </details>
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </section>
   );
 }

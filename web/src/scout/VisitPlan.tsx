@@ -9,10 +9,11 @@ import { useMethods } from '../api/useMethods';
 import { knowVisit } from '../device/known';
 import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
-import { day, show, today } from '../ground/format';
+import { Fault } from '../ground/Fault';
+import { day, show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
-import { now, nowIso } from '../ground/time';
+import { nowIso, today } from '../ground/time';
 import { parse } from '../ground/units';
 import { useKept } from '../ground/useKept';
 import { mayWrite, useMe } from '../people/session';
@@ -57,7 +58,11 @@ export function VisitPlan({ field, planning, visit, earlier, onSetSpot }: Props)
   const navigate = useNavigate();
   const queries = useQueryClient();
   const methods = useMethods();
-  const [form, keep, forget] = useKept<Form>(`visit:${visit?.id ?? `new:${field.id}`}`, 2, startForm(visit));
+  const [form, keep, forget] = useKept<Form>(
+    `visit:${visit?.id ?? `new:${field.id}`}`,
+    2,
+    startForm(field, visit),
+  );
   const [part, setPart] = usePart(visit);
   const sets = useSets();
   const [found, setFound] = useState<Refusal[]>([]);
@@ -223,7 +228,7 @@ export function VisitPlan({ field, planning, visit, earlier, onSetSpot }: Props)
               planning={planning}
               methods={chosen}
               day={form.day}
-              today={today(new Date(now()))}
+              today={today(field.timeZone)}
               onDay={
                 visit?.state === 'running' || visit?.state === 'done'
                   ? null
@@ -295,11 +300,7 @@ export function VisitPlan({ field, planning, visit, earlier, onSetSpot }: Props)
           />
         </>
       )}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       <div className="flex flex-wrap items-center gap-3">
         {visit?.state === 'done' ? (
           <button type="button" className="button button-main" onClick={() => void keepVisit('done')}>
@@ -353,12 +354,12 @@ function asKept(body: VisitBody, id: string, visit: Visit | null, me: Me): Visit
   } as Visit;
 }
 
-function startForm(visit: Visit | null): Form {
+function startForm(field: LandField, visit: Visit | null): Form {
   const text = (value: number | null | undefined) =>
     value === null || value === undefined ? '' : String(value);
   return {
     id: visit?.id ?? newId(),
-    day: visit?.day ?? today(new Date(now())),
+    day: visit?.day ?? today(field.timeZone),
     question: visit?.question ?? '',
     methods: visit?.methods ?? [],
     moisture: visit?.moisture ?? '',

@@ -106,7 +106,7 @@ function EditZone(props: { field: LandField; zone: Zone | null; onDone: (id: str
         label: `${name}, ${field.name}`,
       });
       knowZone(queries, field, saved.kept ? is : saved.stands);
-      if (!saved.kept) await queries.invalidateQueries();
+      if (!saved.kept) void queries.invalidateQueries();
       onDone(id);
     } catch (error) {
       setFound(refusals(error));

@@ -59,7 +59,7 @@ export function formOf(field: LandField): FieldForm {
 
 type Known = Omit<
   LandFieldBody,
-  'holdingId' | 'mainZoneId' | 'outline' | 'gate' | 'avoid' | 'timeZone' | 'version'
+  'holdingId' | 'mainZoneId' | 'outline' | 'gate' | 'water' | 'avoid' | 'timeZone' | 'version'
 >;
 
 /** What is sent of it, with what could not be read as a number. */

@@ -8,6 +8,7 @@ import type { FieldCard, Visit } from '../api/types';
 import { save } from '../device/save';
 import { clockText, day, inSentence, month } from '../ground/format';
 import { Ring } from '../ground/Ring';
+import { useHere } from '../ground/useHere';
 import { benchPath } from '../measure/clockWords';
 import { useClocks } from '../measure/useClocks';
 import { mayWrite, useMe } from '../people/session';
@@ -68,11 +69,21 @@ export function Now({ cards }: { cards: FieldCard[] }) {
 /** As many as one looks at; the later ones are a tap away. */
 const SHOWN = 9;
 
+const SOON = ['Late', 'This week'];
+
+type DueProps = {
+  cards: FieldCard[];
+  today: string;
+  /** On a phone what is late or due this week stands before the maps, the rest after them. */
+  part?: 'soon' | 'later' | undefined;
+};
+
 /** What waits, by when: late, this week, this month, then month by month. */
-export function Due({ cards, today }: { cards: FieldCard[]; today: string }) {
+export function Due({ cards, today, part }: DueProps) {
   const all = cards
     .flatMap((card) => waitingOf(card, today))
     .filter((one) => one.is !== 'running')
+    .filter((one) => part === undefined || SOON.includes(spanOf(one, today)) === (part === 'soon'))
     .sort((a, b) => Number(b.is === 'late') - Number(a.is === 'late') || a.when.localeCompare(b.when));
   if (all.length === 0) return null;
   return (
@@ -134,6 +145,7 @@ function PlanIt({ again, today }: { again: NonNullable<Waiting['again']>; today:
   const queries = useQueryClient();
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const here = useHere();
   const { field, due } = again;
 
   async function plan() {
@@ -147,9 +159,9 @@ function PlanIt({ again, today }: { again: NonNullable<Waiting['again']>; today:
       const { id, body } = planAgain(due, field.id, earlier, today);
       const label = `Visit of ${day(body.day)}, ${field.name}`;
       const saved = await save({ person: me.id, path: `/api/visits/${id}`, was: null, is: body, label });
-      await queries.invalidateQueries({ queryKey: keys.season });
+      void queries.invalidateQueries({ queryKey: keys.season });
       if (saved.kept) setFault('Kept on this device: it is planned once it is sent.');
-      else void navigate(`/fields/${field.id}/visits/${id}/scout`);
+      else if (here.current) void navigate(`/fields/${field.id}/visits/${id}/scout`);
     } catch (error) {
       setFault(sentence(error));
       setBusy(false);

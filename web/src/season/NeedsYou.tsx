@@ -1,14 +1,17 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useSyncExternalStore } from 'react';
+import { Suspense, useSyncExternalStore } from 'react';
 import { useNavigate } from 'react-router';
 import { keys } from '../api/keys';
 import type { ReadingBody, WholeVisit } from '../api/types';
 import { needsSomebody, type Parcel } from '../device/parcel';
 import { parcels, putAway } from '../device/parcels';
 import * as device from '../device/words';
+import { later } from '../frame/later';
 import { placeOf } from '../measure/place';
 import { reopen } from '../measure/useDraft';
 import { useMe } from '../people/session';
+
+const Mend = later(() => import('./Mend'));
 
 /** What the server refused, or somebody changed meanwhile: kept here with its words until a person has dealt with it. */
 export function NeedsYou() {
@@ -51,11 +54,17 @@ function Needing({ parcel }: { parcel: Parcel }) {
     <li className="border-t border-rule py-3">
       <p className="font-semibold">{parcel.label}</p>
       <p className="text-sm">{problem.detail}</p>
-      {problem.errors.map((one) => (
-        <p key={one.path + one.code} className="text-sm text-warn">
-          {one.text}
-        </p>
-      ))}
+      {isReading ? (
+        problem.errors.map((one) => (
+          <p key={one.path + one.code} className="text-sm text-warn">
+            {one.text}
+          </p>
+        ))
+      ) : (
+        <Suspense>
+          <Mend parcel={parcel} />
+        </Suspense>
+      )}
       <details className="mt-1 text-sm">
         <summary className="link cursor-pointer">What was typed</summary>
         <pre className="num mt-1 overflow-x-auto text-xs">{JSON.stringify(parcel.body, null, 1)}</pre>

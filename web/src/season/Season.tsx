@@ -3,9 +3,10 @@ import { Link, useSearchParams } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { FieldCard, SeasonPage } from '../api/types';
-import { longDay, today } from '../ground/format';
+import { longDay } from '../ground/format';
 import { Show } from '../ground/State';
 import * as time from '../ground/time';
+import { useNarrow } from '../ground/useNarrow';
 import { useClocks } from '../measure/useClocks';
 import { mayWrite, useMe } from '../people/session';
 import { lineOf } from './attention';
@@ -25,6 +26,7 @@ const LOWEST = 8;
 /** Fields that are asked for first, and holdings that are drawn at once: more than a screen holds. */
 const FIRST = 60;
 const AT_ONCE = 12;
+const AT_ONCE_NARROW = 3;
 
 const COLUMNS: Record<Size, string> = {
   large: 'grid-cols-[repeat(auto-fill,minmax(min(100%,21rem),1fr))]',
@@ -81,15 +83,25 @@ function Maps({ cards, page, more }: Props) {
   const found = foundBy(cards, look);
   const holdings = byHolding(found);
   const size = sizeFor(byHolding(cards).length);
-  const now = today(new Date(time.now()));
+  const now = time.today();
   const asList = search.get('as') === 'list';
   const many = page.of > FEW_FIELDS;
   const clocksOf = (ids: string[]) => clocks.filter((one) => ids.includes(one.clock.fieldId)).length;
   const show = (next: Look, list = asList) => setSearch(looked(next, list), { replace: true });
+  const narrow = useNarrow();
+  const first = (
+    <>
+      <p className="text-faded">{longDay(new Date(time.now()))}</p>
+      <NeedsYou />
+      <Now cards={cards} />
+      <Due cards={cards} today={now} part={narrow ? 'soon' : undefined} />
+    </>
+  );
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 wide:grid-cols-[minmax(0,1fr)_21rem]">
+      <h1 className="sr-only">The season</h1>
+      {narrow && <div className="grid gap-6">{first}</div>}
       <div>
-        <h1 className="sr-only">The season</h1>
         <Looks look={look} onLook={show} years={yearsOf(cards)} searched={many} />
         {found.length === 0 && <p className="text-lg">No field is like that.</p>}
         {asList ? (
@@ -102,7 +114,7 @@ function Maps({ cards, page, more }: Props) {
                 holding={holding}
                 look={look}
                 size={size}
-                atOnce={i < AT_ONCE}
+                atOnce={i < (narrow ? AT_ONCE_NARROW : AT_ONCE)}
                 line={lineOf(holding.cards, clocksOf(holding.cards.map((card) => card.field.id)), now)}
               />
             ))}
@@ -130,10 +142,7 @@ function Maps({ cards, page, more }: Props) {
         </p>
       </div>
       <div className="grid content-start gap-7">
-        <p className="text-faded">{longDay(new Date(time.now()))}</p>
-        <NeedsYou />
-        <Now cards={cards} />
-        <Due cards={cards} today={now} />
+        {narrow ? <Due cards={cards} today={now} part="later" /> : first}
         <section aria-labelledby="fields">
           <h2 id="fields">{many ? 'Lowest fields' : 'Fields, lowest first'}</h2>
           <FieldRows cards={many ? lowest(cards, look, LOWEST) : cards} look={look} />

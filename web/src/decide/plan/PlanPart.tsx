@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import type { FieldPlan, Judgement, LandField, PlanStep, PriceList, Remedy } from '../../api/types';
-import { inSentence, month, show, today } from '../../ground/format';
+import { inSentence, month, show } from '../../ground/format';
+import { promised } from '../../ground/promised';
 import { Show } from '../../ground/State';
+import { today } from '../../ground/time';
 import { mayWrite, useMe } from '../../people/session';
 import { PlanBoard } from './PlanBoard';
 import { after, costOf, moved, stepFor } from './plan';
@@ -98,7 +100,7 @@ function PlanOf({
             remedies={remedies}
             prices={prices}
             south={(field.outline[0]?.lat ?? 0) < 0}
-            now={today(new Date()).slice(0, 7)}
+            now={today(field.timeZone).slice(0, 7)}
             chosen={chosen}
             onChoose={(id) => setChosen(id === chosen ? null : id)}
           />
@@ -161,12 +163,6 @@ function PlanOf({
   );
 }
 
-const WHAT: Record<string, string> = {
-  'ph.topsoil': 'pH of the topsoil',
-  'salinity.rootZoneEce': 'Salt in the root zone',
-  structure: 'The score of the structure',
-};
-
 /** What each step promises by the end of its forecast, beside doing nothing. */
 function Promised({ plan, name }: { plan: FieldPlan; name: (id: string) => string }) {
   if (plan.forecasts.length === 0) return null;
@@ -179,7 +175,7 @@ function Promised({ plan, name }: { plan: FieldPlan; name: (id: string) => strin
         if (!last || !nothing || !step) return null;
         return (
           <li key={one.step} className="border-t border-rule py-2">
-            <strong>{name(step.remedy)}.</strong> {WHAT[one.measure] ?? one.measure} in {month(last.day)}:{' '}
+            <strong>{name(step.remedy)}.</strong> {promised(one.measure).name} in {month(last.day)}:{' '}
             <span className="num">{show(last.middle)}</span>
             {unit(one.unit)}, nine times of ten between {show(last.low)} and {show(last.high)}. If nothing is
             done: <span className="num">{show(nothing.middle)}</span>

@@ -5,6 +5,7 @@ import { newId } from '../../api/ids';
 import { refusals } from '../../api/problem';
 import type { LandField, TrialDesign } from '../../api/types';
 import { Across, Along } from '../../ground/Axis';
+import { Fault } from '../../ground/Fault';
 import { show } from '../../ground/format';
 import { North, ScaleBar } from '../../ground/mapMarks';
 import { boxOf, project, scaleBar } from '../../ground/mapProjection';
@@ -46,11 +47,7 @@ export function TrialPart({ field, mayWrite }: { field: LandField; mayWrite: boo
           onDays={mayWrite ? (days) => void save(trial.id, changed(trial, days)) : undefined}
         />
       ))}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       <details onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="link flex min-h-11 cursor-pointer items-center font-semibold">
           Try it first: treated and untreated strips

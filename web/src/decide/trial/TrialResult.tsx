@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { nameOf } from '../../api/methodNames';
 import type { FieldTrial, TrialJudged } from '../../api/types';
 import { useMethods } from '../../api/useMethods';
-import { day, show, signed, today } from '../../ground/format';
+import { day, show, signed } from '../../ground/format';
 import { sayMine } from '../../ground/myUnits';
 import { scale } from '../../ground/scale';
-import * as time from '../../ground/time';
+import { today } from '../../ground/time';
 import { nextOf, saidOf } from './trial';
 
 type Days = { begunOn?: string; endedOn?: string };
@@ -42,7 +42,7 @@ export function TrialResult({
 }
 
 function DaysOf({ trial, onDays }: { trial: FieldTrial; onDays: (days: Days) => void }) {
-  const now = today(new Date(time.now()));
+  const now = today();
   const [begun, setBegun] = useState(now);
   if (trial.begunOn) {
     return (

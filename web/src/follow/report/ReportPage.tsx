@@ -7,10 +7,12 @@ import { keys } from '../../api/keys';
 import { sentence } from '../../api/problem';
 import type {
   FieldPlan,
+  Reader,
   ReportView,
   Retest,
   SectionView,
   SentReport,
+  Units,
   Visit,
   WholeVisit,
 } from '../../api/types';
@@ -18,6 +20,8 @@ import { useMethods, useVisit } from '../../api/useMethods';
 import { usePrices } from '../../decide/plan/usePlan';
 import { useCauses } from '../../decide/useCauses';
 import { useRemedies } from '../../decide/useRemedies';
+import { Choice } from '../../ground/Choice';
+import { Fault } from '../../ground/Fault';
 import { day } from '../../ground/format';
 import { Show } from '../../ground/State';
 import { useKept } from '../../ground/useKept';
@@ -25,6 +29,7 @@ import { useZone, ZonePick } from '../../ground/ZonePick';
 import { mayWrite, useMe } from '../../people/session';
 import { useScores } from '../../read/useScores';
 import { useSince } from '../../read/useSince';
+import { InUnits, sameUnits } from './InUnits';
 import { ReportSheet } from './ReportSheet';
 import { draft, PART_NAMES, PARTS, type Report } from './report';
 
@@ -74,7 +79,7 @@ function ReportOf({ whole }: { whole: WholeVisit }) {
       {asked ? (
         <AsSent id={asked} />
       ) : mayWrite(me) ? (
-        <Proposed whole={whole} />
+        <ForWhom whole={whole} />
       ) : (
         <Show of={sent}>{() => <p className="text-lg">No report of this visit was sent yet.</p>}</Show>
       )}
@@ -83,6 +88,7 @@ function ReportOf({ whole }: { whole: WholeVisit }) {
 }
 
 function AsSent({ id }: { id: string }) {
+  const me = useMe();
   const report = useQuery({
     queryKey: ['report', id],
     queryFn: ({ signal }) =>
@@ -93,7 +99,9 @@ function AsSent({ id }: { id: string }) {
       {(one) => (
         <>
           <Print />
-          <ReportSheet report={one.content as unknown as Report} />
+          <InUnits units={(one.content as unknown as Report).units ?? me.units}>
+            <ReportSheet report={one.content as unknown as Report} />
+          </InUnits>
         </>
       )}
     </Show>
@@ -110,8 +118,52 @@ function Print() {
   );
 }
 
+const MINE = 'mine';
+
+/** It is written in the units of its grower, where one reads the holding; else in one's own. */
+function ForWhom({ whole }: { whole: WholeVisit }) {
+  const me = useMe();
+  const visitId = whole.visit.id;
+  const readers = useQuery({
+    queryKey: ['visit', visitId, 'readers'],
+    queryFn: ({ signal }) =>
+      take(api.GET('/api/visits/{id}/readers', { signal, params: { path: { id: visitId } } })) as Promise<
+        Reader[]
+      >,
+  });
+  const [picked, setPicked] = useState<string | null>(null);
+  return (
+    <Show of={readers}>
+      {(found) => {
+        const others = found.filter((one) => !sameUnits(one.units, me.units));
+        const reads = picked === null ? others[0] : others.find((one) => one.name === picked);
+        return (
+          <>
+            {others.length > 0 && (
+              <div className="no-print mb-4 max-w-[30rem]">
+                <Choice
+                  label="Its figures"
+                  options={[
+                    ...others.map((one) => ({ word: one.name, label: `as ${one.name} reads them` })),
+                    { word: MINE, label: 'as you read them' },
+                  ]}
+                  value={reads?.name ?? MINE}
+                  onChange={setPicked}
+                />
+              </div>
+            )}
+            <InUnits key={reads?.name ?? MINE} units={reads?.units ?? me.units}>
+              <Proposed whole={whole} units={reads?.units ?? me.units} />
+            </InUnits>
+          </>
+        );
+      }}
+    </Show>
+  );
+}
+
 /** All that a report is made of, asked for; then the report as it is proposed. */
-function Proposed({ whole }: { whole: WholeVisit }) {
+function Proposed({ whole, units }: { whole: WholeVisit; units: Units }) {
   const [zone, pickZone] = useZone(whole.field);
   const { field, visit } = whole;
   const visits = useQuery({
@@ -194,13 +246,14 @@ function Proposed({ whole }: { whole: WholeVisit }) {
     retests: retests.data.filter((one) => one.zone === zone),
     practice: me.practice,
     madeUp: me.madeUp,
+    units,
   });
   return (
     <>
       <div className="no-print">
         <ZonePick field={field} zone={zone} onPick={pickZone} />
       </div>
-      <Writing key={zone} proposed={proposed} visitId={visit.id} zone={zone} />
+      <Writing key={`${zone} ${units.depth}`} proposed={proposed} visitId={visit.id} zone={zone} />
     </>
   );
 }
@@ -281,11 +334,7 @@ function Writing({ proposed, visitId, zone }: { proposed: Report; visitId: strin
             The visit’s figures, for a spreadsheet
           </a>
         </div>
-        {fault && (
-          <p className="mt-2 text-warn" role="alert">
-            {fault}
-          </p>
-        )}
+        <Fault text={fault} className="mt-2" />
       </aside>
     </div>
   );

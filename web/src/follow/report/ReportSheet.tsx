@@ -1,6 +1,7 @@
 import type { MethodScore } from '../../api/types';
 import { bandOf, Clod } from '../../ground/Clod';
 import { day, show, signed } from '../../ground/format';
+import { Scrollable } from '../../ground/Scrollable';
 import { SectionDrawing } from '../../read/SectionDrawing';
 import { Editable } from './Editable';
 import type { Report } from './report';
@@ -12,7 +13,7 @@ type Props = { report: Report; onWords?: ((words: Words) => void) | undefined };
 export function ReportSheet({ report, onWords }: Props) {
   const has = (part: Report['parts'][number]) => report.parts.includes(part);
   return (
-    <article className="report max-w-[46rem]" aria-label={`Report of ${report.field}`}>
+    <article className="report max-w-[46rem] min-w-0" aria-label={`Report of ${report.field}`}>
       <PageOne report={report} onWords={onWords} />
       {has('section') && report.section && report.section.columns.length > 0 && (
         <section className="mt-10 print:break-before-page">
@@ -151,7 +152,7 @@ function Groups({ report }: { report: Report }) {
       {report.groups.map(({ group, score, was }) => (
         <li
           key={group}
-          className="grid grid-cols-[1.4rem_5.5rem_1fr_2.2rem_5rem] items-center gap-x-2 py-[3px]"
+          className="grid grid-cols-[1.4rem_5.5rem_minmax(0,1fr)_2.2rem_5rem] items-center gap-x-2 py-[3px]"
         >
           <Clod band={bandOf(score)} size={15} />
           <span>{group}</span>
@@ -185,37 +186,39 @@ function Scores({ report }: { report: Report }) {
   return (
     <section className="mt-8 break-inside-avoid">
       <h2>Scores by spot</h2>
-      <table className="mt-1 w-full text-[0.95rem]">
-        <thead>
-          <tr className="text-left text-sm text-faded">
-            <th className="py-1 font-normal">score, 0 to 100</th>
-            {spots.map((id) => (
-              <th key={id} className="num text-right font-normal">
-                {report.spots[id]}
-              </th>
-            ))}
-            <th className="text-right font-normal">mean</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={`${row.method} ${row.depthClass}`} className="border-t border-rule">
-              <th scope="row" className="py-1 text-left font-normal">
-                {nameIn(report, row.method)}
-              </th>
-              {spots.map((id) => {
-                const one = at(row, id);
-                return (
-                  <td key={id} className={`num text-right ${one?.hollow ? 'text-faded' : ''}`}>
-                    {one ? (one.hollow ? `(${show(one.score, 0)})` : show(one.score, 0)) : ''}
-                  </td>
-                );
-              })}
-              <td className="num text-right font-semibold">{show(row.mean, 0)}</td>
+      <Scrollable label="Scores by spot">
+        <table className="mt-1 w-full text-[0.95rem]">
+          <thead>
+            <tr className="text-left text-sm text-faded">
+              <th className="py-1 font-normal">score, 0 to 100</th>
+              {spots.map((id) => (
+                <th key={id} className="num text-right font-normal">
+                  {report.spots[id]}
+                </th>
+              ))}
+              <th className="text-right font-normal">mean</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={`${row.method} ${row.depthClass}`} className="border-t border-rule">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {nameIn(report, row.method)}
+                </th>
+                {spots.map((id) => {
+                  const one = at(row, id);
+                  return (
+                    <td key={id} className={`num text-right ${one?.hollow ? 'text-faded' : ''}`}>
+                      {one ? (one.hollow ? `(${show(one.score, 0)})` : show(one.score, 0)) : ''}
+                    </td>
+                  );
+                })}
+                <td className="num text-right font-semibold">{show(row.mean, 0)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Scrollable>
       <p className="mt-1 text-sm text-faded">
         In brackets: read in a way that does not count, and left out of the mean.
       </p>
@@ -236,24 +239,26 @@ function Change({ report }: { report: Report }) {
   return (
     <section className="mt-8 break-inside-avoid">
       <h2>What has changed since {day(change.beforeDay)}</h2>
-      <table className="mt-1 w-full text-[0.95rem]">
-        <tbody>
-          {change.methods.map((one) => (
-            <tr key={`${one.method} ${one.depthClass} ${one.plant}`} className="border-t border-rule">
-              <th scope="row" className="py-1 text-left font-normal">
-                {one.methodName}
-              </th>
-              <td className="font-semibold">{VERDICTS[one.change.verdict]}</td>
-              <td className="num text-right">{signed(one.change.difference)}</td>
-              <td className="num text-right text-faded">
-                {one.change.low === null
-                  ? ''
-                  : `${signed(one.change.low)} to ${signed(one.change.high ?? 0)}`}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Scrollable label="What has changed">
+        <table className="mt-1 w-full text-[0.95rem]">
+          <tbody>
+            {change.methods.map((one) => (
+              <tr key={`${one.method} ${one.depthClass} ${one.plant}`} className="border-t border-rule">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {one.methodName}
+                </th>
+                <td className="font-semibold">{VERDICTS[one.change.verdict]}</td>
+                <td className="num text-right">{signed(one.change.difference)}</td>
+                <td className="num text-right text-faded">
+                  {one.change.low === null
+                    ? ''
+                    : `${signed(one.change.low)} to ${signed(one.change.high ?? 0)}`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Scrollable>
       <p className="mt-1 text-sm text-faded">
         Points of score, the same spots both times, and where the change lies nine times of ten. Of fifteen
         tests one or two change by chance.

@@ -1,6 +1,9 @@
-import { expect, test } from 'vitest';
-import type { FieldPlan, Judgement, PriceList, Remedy, Retest, WholeVisit } from '../../api/types';
+import { afterEach, expect, test } from 'vitest';
+import type { FieldPlan, Judgement, PriceList, Remedy, Retest, Units, WholeVisit } from '../../api/types';
+import { setMyUnits } from '../../ground/myUnits';
 import { draft } from './report';
+
+afterEach(() => setMyUnits(null));
 
 const WHOLE = {
   field: {
@@ -98,6 +101,30 @@ test('three things at most come from the plan, each with its month, amount, cost
   expect(report.when).toBe('May 2032');
   expect(report.comeBack).toContain('To the same spot:');
   expect(report.cautions).toEqual(['Not with urea.']);
+});
+
+test('a grower who farms in acres reads acres and tons', () => {
+  setMyUnits({ area: 'ac', rate: 'ton/ac', depth: 'in', dose: 'lb/ac' } as Units);
+  const remedies = [
+    {
+      id: 'lime',
+      name: 'Lime',
+      cautions: [],
+      fields: [
+        { key: 'depthCm', label: 'Depth', unit: 'cm' },
+        { key: 'phTarget', label: 'pH wanted' },
+      ],
+    },
+  ];
+  const steps = [{ ...LIME, inputs: { depthCm: 15, phTarget: 6.2 } }];
+  const report = draft(known({ remedies, plan: { steps } }));
+  expect(report.about).toBe('12.6 ac of pasture, loam');
+  expect(report.things[0]?.title).toBe('Lime, 13.4 tons of 2000 lb, in Sept 2031');
+  expect(report.sums[0]?.lines.slice(0, 3)).toEqual([
+    'Depth: 5.9 in',
+    'pH wanted: 6.2',
+    'Comes to 13.4 tons of 2000 lb for the field.',
+  ]);
 });
 
 test('better in more tests than worse is said with its year', () => {

@@ -10,11 +10,12 @@ import type {
   Remedy,
   Retest,
   SectionView,
+  Units,
   WholeVisit,
 } from '../../api/types';
 import { bandOf } from '../../ground/Clod';
 import { day, inSentence, month, show } from '../../ground/format';
-import { figure, sayMine } from '../../ground/myUnits';
+import { figure, inAll, sayMine } from '../../ground/myUnits';
 
 export type Thing = { title: string; text: string };
 
@@ -23,6 +24,7 @@ export type Report = {
   practice: string;
   contact: string;
   madeUp: boolean;
+  units: Units;
   day: string;
   field: string;
   holding: string;
@@ -75,6 +77,7 @@ type Known = {
   retests: Retest[];
   practice: string;
   madeUp: boolean;
+  units: Units;
 };
 
 const STANDS = {
@@ -94,6 +97,7 @@ export function draft(known: Known): Report {
     practice: known.practice,
     contact: '',
     madeUp: known.madeUp,
+    units: known.units,
     day: visit.day,
     field: field.name,
     holding: field.holdingName,
@@ -178,7 +182,7 @@ function things({ plan, judgement, remedies, prices }: Known): Thing[] {
     .map((one) => ({
       title: [
         name(one.remedy),
-        one.amount === null ? null : `${show(one.amount, 1)} ${one.unit}`,
+        one.amount === null ? null : inAll(one.amount, one.unit ?? ''),
         `in ${month(`${one.from}-01`)}`,
       ]
         .filter(Boolean)
@@ -239,14 +243,15 @@ function sums(steps: PlanStep[], remedies: Remedy[], prices: PriceList): Report[
     .filter((one) => one.state !== 'dropped' && Object.keys(one.inputs).length > 0)
     .map((one) => {
       const remedy = remedies.find((each) => each.id === one.remedy);
-      const inputs = (remedy?.fields ?? [])
-        .filter((field) => typeof one.inputs[field.key] === 'number')
-        .map((field) => `${field.label}: ${one.inputs[field.key]} ${field.unit ?? ''}`.trim());
+      const inputs = (remedy?.fields ?? []).flatMap((field) => {
+        const given = one.inputs[field.key];
+        return typeof given === 'number' ? [`${field.label}: ${figure(given, field.unit ?? null, 3)}`] : [];
+      });
       return {
         name: remedy?.name ?? one.remedy,
         lines: [
           ...inputs,
-          one.amount === null ? '' : `Comes to ${show(one.amount, 1)} ${one.unit} for the field.`,
+          one.amount === null ? '' : `Comes to ${inAll(one.amount, one.unit ?? '')} for the field.`,
           costText(one, prices),
           remedy?.source ? `After ${remedy.source}.` : '',
         ].filter((line) => line !== ''),

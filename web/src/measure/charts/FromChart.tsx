@@ -3,6 +3,7 @@ import { sentence } from '../../api/problem';
 import type { KitChart, MethodField } from '../../api/types';
 import { askCore } from '../../device/core';
 import { answered } from '../../device/withoutSignal';
+import { Fault } from '../../ground/Fault';
 import { show } from '../../ground/format';
 import type { Values } from '../draft';
 import { type ChartRead, quantityOf, taken, useKitCharts } from './charts';
@@ -114,11 +115,7 @@ function OnChart({ chart, onRead, onLeave }: OnChartProps) {
           leave it
         </button>
       </div>
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </div>
   );
 }

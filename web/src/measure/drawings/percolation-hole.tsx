@@ -89,7 +89,7 @@ function ResultDrawing({ evaluation }: { evaluation: Evaluation }) {
           width={width - 8}
           height={Math.max(0, 120 - y(Math.max(0, rate)))}
           fill="var(--water)"
-          fillOpacity={Math.abs(rate - wall) <= 0.25 * Math.abs(wall) ? 0.75 : 0.28}
+          fillOpacity={likeness(rate, wall)}
         />
       ))}
       <path d={`M44 ${y(wall)}H350`} stroke="var(--ink)" strokeWidth="1.6" strokeDasharray="5 4" />
@@ -172,3 +172,9 @@ export default {
   },
   ResultDrawing,
 } satisfies MethodDrawing;
+
+/** The darker, the nearer an interval comes to the rate that is taken. */
+function likeness(rate: number, wall: number): number {
+  const off = Math.min(1, Math.abs(rate - wall) / Math.max(1e-9, Math.abs(wall)));
+  return 0.8 - 0.55 * off;
+}

@@ -3,6 +3,7 @@ import { sentence } from '../../api/problem';
 import type { MethodField } from '../../api/types';
 import { askCore } from '../../device/core';
 import { answered } from '../../device/withoutSignal';
+import { Fault } from '../../ground/Fault';
 import { show } from '../../ground/format';
 import { NumberField } from '../../ground/NumberField';
 import { parse } from '../../ground/units';
@@ -108,11 +109,7 @@ export function JarOnPicture({ whole, place, method, fields, onChange }: Togethe
             Take these heights
           </button>
         </div>
-        {fault && (
-          <p className="text-warn" role="alert">
-            {fault}
-          </p>
-        )}
+        <Fault text={fault} />
       </div>
     </details>
   );

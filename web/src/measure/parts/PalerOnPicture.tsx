@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { sentence } from '../../api/problem';
 import { askAboutPicture } from '../../device/core';
 import { answered } from '../../device/withoutSignal';
+import { Fault } from '../../ground/Fault';
 import { show, signed } from '../../ground/format';
 import type { Values } from '../draft';
 import { type At, Mark, OnPicture, usePicturesOf } from '../pictures/OnPicture';
@@ -153,11 +154,7 @@ export function PalerOnPicture({ whole, place, method, values, onChange }: Toget
             </button>
           </div>
         )}
-        {fault && (
-          <p className="text-warn" role="alert">
-            {fault}
-          </p>
-        )}
+        <Fault text={fault} />
       </div>
     </details>
   );

@@ -2,6 +2,7 @@ import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import { sentence } from '../../api/problem';
 import { askAboutPicture } from '../../device/core';
 import { answered } from '../../device/withoutSignal';
+import { Fault } from '../../ground/Fault';
 import { show } from '../../ground/format';
 import { type At, Mark } from './OnPicture';
 import { pictureOf, type Shown, usePictureUrl } from './usePictures';
@@ -208,11 +209,7 @@ export function CoverCounting({ shown, onTake }: { shown: Shown; onTake: (counte
           )}
         </>
       )}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </div>
   );
 }

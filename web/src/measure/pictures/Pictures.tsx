@@ -3,6 +3,7 @@ import { memo, useId, useState } from 'react';
 import { api, take } from '../../api/client';
 import { keys } from '../../api/keys';
 import type { Shot, WholeVisit } from '../../api/types';
+import { Fault } from '../../ground/Fault';
 import { hour } from '../../ground/format';
 import { mayWrite, useMe } from '../../people/session';
 import type { Place } from '../place';
@@ -82,11 +83,7 @@ export const Pictures = memo(function Pictures({ whole, place, method }: Props) 
       )}
       {mayWrite(me) && <KeepPlace />}
       {mayWrite(me) && method && <Roll method={method.id} onTake={(file) => void kept(file)} />}
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
     </section>
   );
 });

@@ -7,6 +7,7 @@ import { keys } from '../../api/keys';
 import { refusals, sentence } from '../../api/problem';
 import type { Yardstick } from '../../api/types';
 import { Choice } from '../../ground/Choice';
+import { Fault } from '../../ground/Fault';
 import { Show } from '../../ground/State';
 import { TextField } from '../../ground/TextField';
 import { useKept } from '../../ground/useKept';
@@ -95,11 +96,7 @@ function Yardsticks({ all }: { all: Yardstick[] }) {
           </label>
         )}
       </div>
-      {fault && (
-        <p className="text-warn" role="alert">
-          {fault}
-        </p>
-      )}
+      <Fault text={fault} />
       {chosen && (
         <One
           key={`${chosen.id} ${chosen.version}`}
@@ -154,6 +151,8 @@ function One({
   const [form, setForm, forget] = useKept<Form>(kept, 1, start);
   const [curve, setCurve] = useState('ph');
   const [fault, setFault] = useState<unknown>(null);
+  // Nothing is typed into a form that is about to be the next version's.
+  const [busy, setBusy] = useState(false);
   const at = (path: string) => refusals(fault).find((one) => one.path === path)?.text;
   const own = mayWrite && !yardstick.shipped;
   const stands = (yardstick.curves[curve]?.knots ?? []) as Knot[];
@@ -175,6 +174,7 @@ function One({
     form.school !== yardstick.school;
 
   async function keep() {
+    setBusy(true);
     try {
       const curves = Object.fromEntries(
         Object.entries({ ...yardstick.curves }).map(([key, one]) => [
@@ -201,12 +201,14 @@ function One({
       await queries.invalidateQueries();
     } catch (error) {
       setFault(error);
+    } finally {
+      setBusy(false);
     }
   }
 
   const file = `data:application/json,${encodeURIComponent(JSON.stringify(yardstick, null, 1))}`;
   return (
-    <div className="mt-3">
+    <div className="mt-3" inert={busy}>
       <p className="flex flex-wrap items-center gap-x-6 text-faded">
         <span>
           Version <span className="num">{yardstick.version}</span>

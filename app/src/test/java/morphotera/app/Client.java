@@ -94,6 +94,15 @@ public final class Client {
         }
     }
 
+    /** Saves what a file brought, however long it takes. */
+    public Answer confirm(String importId) {
+        Answer answer = send("POST", "/api/imports/" + importId + "/confirm", null);
+        while (answer.status() == 202) {
+            answer = send("POST", "/api/imports/" + importId + "/confirm", null);
+        }
+        return answer;
+    }
+
     /** The lines of a stream of events, as they come; it ends with the reader. */
     public BufferedReader stream(String path, String lastEventId) {
         HttpRequest.Builder request =

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import morphotera.ground.DepthClass;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
@@ -19,6 +20,9 @@ import morphotera.read.MethodScore;
  * with clean values in both, what was unlike named, and what an instrument may be out by in the interval.
  */
 public final class VisitChange {
+    /** One pack errs the same way twice, to about a half. */
+    private static final double SAME_PACK = 0.5;
+
     private VisitChange() {}
 
     /** A spot's score before and after. */
@@ -99,10 +103,11 @@ public final class VisitChange {
     private static OfMethod change(
             Like like, Row row, List<Pair> pairs, List<Taken> before, List<Taken> after, Practised practised) {
         boolean judged = Methods.giving(row.method()).description().judged();
+        double part = practised.sameObserver() && isOnePack(before, after) ? SAME_PACK : 1;
         boolean ownScore = row.method().equals(like.method());
         Change.Observers observers = practised
                 .observers(row.method(), judged)
-                .withInstruments(ownScore ? error(before) : 0, ownScore ? error(after) : 0);
+                .withInstruments(ownScore ? part * error(before) : 0, ownScore ? part * error(after) : 0);
         Change change = Change.judge(
                 pairs.stream()
                         .map(pair -> new Change.Pair(pair.before(), pair.after()))
@@ -110,6 +115,18 @@ public final class VisitChange {
                 observers);
         return new OfMethod(
                 row.method(), row.depth(), like.preparation(), like.plant(), pairs, change, unlike(before, after));
+    }
+
+    private static boolean isOnePack(List<Taken> before, List<Taken> after) {
+        TreeSet<String> packs = new TreeSet<>();
+        for (Taken one : Stream.concat(before.stream(), after.stream()).toList()) {
+            String pack = Ways.pack(one);
+            if (pack == null) {
+                return false;
+            }
+            packs.add(pack);
+        }
+        return packs.size() == 1;
     }
 
     private static double error(List<Taken> taken) {

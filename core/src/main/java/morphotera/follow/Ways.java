@@ -62,6 +62,13 @@ final class Ways {
         return taken.entered().get(key) instanceof String word ? word : null;
     }
 
+    /** The pack that a card is of, where it was written down. */
+    @Nullable
+    static String pack(Taken taken) {
+        String pack = word(taken, "pack");
+        return pack == null || pack.isBlank() ? null : pack.strip();
+    }
+
     /** What the instrument's own error may put the score out by, as a standard deviation in points: a range over √12. */
     static double instrumentError(Taken taken) {
         Evaluation evaluation = taken.evaluation();

@@ -13,6 +13,11 @@ public enum Band implements Coded {
         this.from = from;
     }
 
+    /** The lowest score in it. */
+    public double from() {
+        return from;
+    }
+
     public static Band of(double score) {
         if (!(score >= 0 && score <= 100)) {
             throw new IllegalArgumentException("a score lies between 0 and 100, was " + score);

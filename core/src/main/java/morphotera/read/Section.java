@@ -31,16 +31,16 @@ public final class Section {
             entry("open-mostly", "Roots run on at {n:0} of {of:0} spots"),
             entry(
                     "cone-limit",
-                    "The cone meets the root limit at {mean} cm on average ({lowest:0} to {highest:0}), at {n:0} of {of:0} spots."),
+                    "The cone meets the root limit at {mean} cm on average ({lowest:0} to {highest:0} cm), at {n:0} of {of:0} spots."),
             entry("cone-limit-once", "The cone meets the root limit at one of {of:0} spots, at {depth} cm."),
             entry("cone-open", "The cone stays under the root limit to {depth:0} cm at all {of:0} spots."),
             entry("shape", "The block comes apart in {shape} from {mean:0} cm at {n:0} of {of:0} spots."),
             entry(
                     "roots",
-                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}); they end flat at {n:0} of {of:0} spots."),
+                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0} cm); they end flat at {n:0} of {of:0} spots."),
             entry(
                     "roots-free",
-                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0}), and nowhere do they end flat."),
+                    "Four fifths of the roots lie above {mean:0} cm ({lowest:0} to {highest:0} cm), and nowhere do they end flat."),
             entry(
                     "beside-open",
                     "The undisturbed ground beside it has no such layer: four fifths of its roots reach {depth:0} cm."),

@@ -94,6 +94,36 @@ class VisitChangeTest {
     }
 
     @Test
+    void one_pack_of_cards_in_the_same_hands_errs_half_as_much_and_another_pack_in_full() {
+        for (String spot : List.of("1", "2", "3", "4", "5")) {
+            add(before, spot, "ph", Map.of(), ofPack("B 7", 5.0));
+            add(after, spot, "ph", Map.of(), ofPack(" B 7", 5.0));
+        }
+        double one = changes().get(0).change().smallestChange();
+        assertThat(VisitChange.of(before, after, Practised.nobody(false))
+                        .get(0)
+                        .change()
+                        .smallestChange())
+                .as("other eyes")
+                .isGreaterThan(one);
+        after.clear();
+        for (String spot : List.of("1", "2", "3", "4", "5")) {
+            add(after, spot, "ph", Map.of(), ofPack("C 2", 5.0));
+        }
+        double two = changes().get(0).change().smallestChange();
+        double floor = 2.131846786 * Math.sqrt(2 * 4 * 4 / 5.0);
+        double bias = 1.645 * Math.sqrt(2) * 50 / (2 * Math.sqrt(3));
+        assertThat(two).isCloseTo(Math.hypot(bias, floor), within(1e-3));
+        assertThat(one).isCloseTo(Math.hypot(bias / 2, floor), within(1e-3));
+    }
+
+    private static Map<String, Object> ofPack(String pack, double value) {
+        Map<String, Object> entered = new LinkedHashMap<>(ph("card", value));
+        entered.put("pack", pack);
+        return entered;
+    }
+
+    @Test
     void a_calcium_chloride_reading_is_named_beside_one_in_water() {
         add(before, "1", "ph", Map.of(), ph("water", 6.2));
         add(after, "1", "ph", Map.of(), ph("cacl2", 5.4));

@@ -117,7 +117,7 @@ class SectionTest {
         assertThat(said.stream().map(Section.Sentence::code))
                 .containsExactly("roots-stop", "cone-limit", "shape", "roots");
         assertThat(said.get(0).text()).isEqualTo("Roots stop at 20 cm, where the ground closes");
-        assertThat(said.get(1).text()).contains("26 cm on average (24 to 28), at 2 of 2 spots");
+        assertThat(said.get(1).text()).contains("26 cm on average (24 to 28 cm), at 2 of 2 spots");
     }
 
     @Test

@@ -58,6 +58,15 @@ class DeskIT {
     }
 
     @Test
+    void an_address_that_leads_nowhere_says_so_and_leaves_a_way_on() {
+        adviser.open("/feilds/one");
+        assertThat(adviser.heading("There is no page here")).isVisible();
+        assertThat(adviser.axe()).isEmpty();
+        adviser.link("To the season").click();
+        assertThat(adviser.heading("There is no page here")).isHidden();
+    }
+
+    @Test
     void a_slaking_test_runs_by_its_clock_and_ends_in_a_score() {
         openField("Gate Hollow");
         page.clock().install();
@@ -75,7 +84,8 @@ class DeskIT {
         assertThat(page.getByText("fell at 2")).isVisible();
         assertThat(page.getByTestId("clock")).isVisible();
 
-        page.clock().fastForward(40_000);
+        // Opened anew it goes by the server's time, which did not run ahead.
+        page.clock().fastForward(64_000);
         assertThat(page.getByText("now", new Page.GetByTextOptions().setExact(true))
                         .first())
                 .isVisible();

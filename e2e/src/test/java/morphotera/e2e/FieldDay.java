@@ -2,9 +2,13 @@ package morphotera.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -35,6 +39,28 @@ record FieldDay(Page page, String field, String spot, String visit) {
 
     static JsonNode fromServer(Page page, String path) {
         return JSON.readTree((String) page.evaluate("path => fetch(path).then((answer) => answer.text())", path));
+    }
+
+    /** A sour smell at its spot, counted on the bench. */
+    void countSmell(Visitor adviser) {
+        adviser.open(tray() + "?spot=" + spot + "&method=smell");
+        adviser.button("I heed it").click();
+        page.getByLabel(Pattern.compile("^Step 2 of ")).click();
+        adviser.choice("Smell", "Sour").click();
+        page.getByLabel(Pattern.compile("^Step (\\d+) of \\1:")).click();
+        for (Locator question : page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Before it counts"))
+                .getByRole(AriaRole.CHECKBOX)
+                .all()) {
+            question.check();
+        }
+        adviser.button("Count this reading").click();
+    }
+
+    /** When the server says that the visit's only reading was taken. */
+    Instant taken() {
+        JsonNode readings = fromServer(page, "/api/visits/" + visit).get("readings");
+        assertThat(readings).hasSize(1);
+        return Instant.parse(readings.get(0).get("takenAt").asString());
     }
 
     String tray() {

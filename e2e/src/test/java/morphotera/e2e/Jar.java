@@ -51,7 +51,7 @@ final class Jar implements AutoCloseable {
             Path log = data.resolve("log.txt");
             List<String> command = new ArrayList<>(List.of(
                     Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-XX:TieredStopAtLevel=1",
+                    System.getProperty("morphotera.options"),
                     "-jar",
                     System.getProperty("morphotera.jar"),
                     "--server.port=0",
@@ -91,6 +91,11 @@ final class Jar implements AutoCloseable {
             }
         }
         throw new IllegalStateException("the jar was not ready in " + PATIENCE_S + " s: " + Files.readString(log));
+    }
+
+    /** The same, reached through another port; it ends with this one. */
+    Jar through(int another) {
+        return new Jar(process, log, another);
     }
 
     String url(String path) {

@@ -3,6 +3,7 @@ package morphotera.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
@@ -10,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -299,23 +301,78 @@ class OfflineIT {
         assertThat(whole.get("readings")).hasSize(1);
     }
 
-    @Test
-    void two_edit_one_visit_without_a_signal_and_both_are_kept() {
+    /** The soil is wet, says this phone without a signal; another adviser edits the same visit at the desk, and the signal returns. */
+    private void wetHereWhile(Consumer<Visitor> there) {
         adviser.offline(true);
         adviser.go("scout");
         adviser.choice("Soil, as a hand feels it", "Wet").click();
         adviser.button("Back to measuring").click();
         try (Visitor second = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
             second.open(page.url().replaceAll("^https?://[^/]+", "").replace("/measure", "/scout"));
-            second.page.getByLabel("Weather").fill("fog off the sea");
+            there.accept(second);
             second.button("Back to measuring").click();
             second.waitUntilSent();
         }
         adviser.offline(false);
+    }
+
+    @Test
+    void two_edit_one_visit_without_a_signal_and_both_are_kept() {
+        wetHereWhile(second -> second.page.getByLabel("Weather").fill("fog off the sea"));
         adviser.waitUntilSent();
         JsonNode saved = fromServer("/api/visits/" + visit).get("visit");
         assertThat(saved.get("moisture").asString()).isEqualTo("wet");
         assertThat(saved.get("weather").asString()).isEqualTo("fog off the sea");
+    }
+
+    @Test
+    void two_who_changed_the_same_are_asked_which_holds() {
+        wetHereWhile(second -> second.choice("Soil, as a hand feels it", "Dry").click());
+        page.getByText("1 needs you").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("yours: wet"))
+                .click();
+        adviser.button("Send it again").click();
+        adviser.waitUntilSent();
+        assertThat(page.getByText("needs you")).hasCount(0);
+        assertThat(fromServer("/api/visits/" + visit).at("/visit/moisture").asString())
+                .isEqualTo("wet");
+    }
+
+    @Test
+    void what_a_phone_could_not_send_goes_as_a_file_to_an_owner_and_stays_its_persons() {
+        try (Visitor second = Visitor.onPhone(jar).signIn("second@tidewrack.example")) {
+            second.open(page.url().replaceAll("^https?://[^/]+", ""));
+            second.page.locator("[data-offline=ready]").waitFor();
+            Visitor mine = adviser;
+            Page desk = page;
+            adviser = second;
+            page = second.page;
+            openSlaking();
+            type();
+            second.offline(true);
+            count();
+            second.open("/account");
+            Download saved = page.waitForDownload(
+                    () -> second.button("Save them as a file").click());
+
+            adviser = mine;
+            page = desk;
+            adviser.open("/data");
+            page.getByText("What a device could not send").click();
+            page.locator("details[open] input[type=file]").setInputFiles(saved.path());
+            assertThat(page.getByText("Slaking, Far Cleave spot 1")).isVisible();
+            adviser.button("Take them in").click();
+            page.getByText("now go from this device").waitFor();
+            adviser.waitUntilSent();
+            assertThat(readings()).hasSize(1);
+            assertThat(readings().get(0).get("enteredBy").asString()).isEqualTo("Second adviser");
+
+            second.offline(false);
+            second.waitUntilSent();
+            assertThat(readings()).hasSize(1);
+            second.faults().removeIf(fault -> fault.contains("ERR_INTERNET_DISCONNECTED"));
+            assertThat(second.faults()).isEmpty();
+        }
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -27,6 +28,11 @@ class PhoneMainPathIT {
         try (Visitor adviser = Visitor.onPhone(jar)) {
             Page page = adviser.page;
             adviser.signIn("adviser@tidewrack.example");
+            // What runs stands before the maps, however many holdings there are.
+            assertThat(page.getByRole(
+                            AriaRole.HEADING,
+                            new Page.GetByRoleOptions().setName("Now").setExact(true)))
+                    .isInViewport();
             assertThat(adviser.axe()).isEmpty();
 
             openField(adviser, "Gate Hollow");
@@ -35,9 +41,9 @@ class PhoneMainPathIT {
             adviser.button("Ten minutes, no swirling").click();
             adviser.choice("Crumbs", "Air-dry").click();
             adviser.button("Done, start the clock").click();
-            page.clock().fastForward(605_000);
             assertThat(page.getByTestId("clock")).isVisible();
             page.reload();
+            page.clock().fastForward(605_000);
             for (int crumb = 1; crumb <= 3; crumb++) {
                 adviser.crumb(crumb, "never");
             }
@@ -113,6 +119,37 @@ class PhoneMainPathIT {
             assertThat(adviser.heading("Church Piece")).isVisible();
             assertThat(adviser.axe()).isEmpty();
             assertThat(adviser.faults()).isEmpty();
+        }
+    }
+
+    @Test
+    void no_page_is_wider_than_the_phone() {
+        try (Visitor adviser = Visitor.onPhone(jar)) {
+            Page page = adviser.page;
+            adviser.signIn("adviser@tidewrack.example");
+            openField(adviser, "Church Piece");
+            page.waitForURL(Pattern.compile("/visits/"));
+            String field = page.url().replaceFirst(".*(/fields/.*)/[a-z]+$", "$1");
+            String visit = field.replaceFirst(".*/", "");
+            for (String path : List.of(
+                    "/",
+                    "/new-field",
+                    field + "/scout",
+                    field + "/measure",
+                    field + "/read",
+                    field + "/decide",
+                    field + "/follow",
+                    "/reports/" + visit,
+                    "/methods/slaking",
+                    "/practice",
+                    "/data",
+                    "/account")) {
+                adviser.open(path);
+                page.getByRole(AriaRole.MAIN).locator("h1, table").first().waitFor();
+                assertThat(page.evaluate("document.documentElement.scrollWidth"))
+                        .as("pixels across at %s", path)
+                        .isEqualTo(page.viewportSize().width);
+            }
         }
     }
 }

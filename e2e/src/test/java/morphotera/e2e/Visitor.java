@@ -44,12 +44,13 @@ final class Visitor implements AutoCloseable {
     private final List<String> faults = new ArrayList<>();
     Page page;
 
-    private Visitor(Jar jar, int width, int height, boolean phone) {
+    private Visitor(Jar jar, int width, int height, boolean phone, String zone) {
         this.jar = jar;
         context = BROWSER.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setHasTouch(phone)
                 .setLocale("en-GB")
+                .setTimezoneId(zone)
                 .setGeolocation(new Geolocation(47.6512, -29.1512).setAccuracy(4))
                 .setPermissions(List.of("geolocation")));
         context.setDefaultTimeout(PATIENCE_MS);
@@ -95,11 +96,16 @@ final class Visitor implements AutoCloseable {
     }
 
     static Visitor atDesk(Jar jar) {
-        return new Visitor(jar, 1280, 800, false);
+        return new Visitor(jar, 1280, 800, false, "UTC");
     }
 
     static Visitor onPhone(Jar jar) {
-        return new Visitor(jar, 390, 844, true);
+        return onPhone(jar, "UTC");
+    }
+
+    /** One that was set to a zone of its own. */
+    static Visitor onPhone(Jar jar, String zone) {
+        return new Visitor(jar, 390, 844, true, zone);
     }
 
     /** Console errors, page errors and requests off the machine since the start. */

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import morphotera.app.api.NotFound;
 import morphotera.app.land.Field;
 import morphotera.app.land.Land;
@@ -46,6 +47,7 @@ public class Rulings {
      *
      * @param word null where it was taken back
      * @param belief that was computed then, from these findings
+     * @param beliefShipped the same by the table that ships; null where it was ruled before that was kept
      */
     record Kept(
             UUID visitId,
@@ -55,6 +57,7 @@ public class Rulings {
             @Nullable String by,
             @Nullable String why,
             double belief,
+            @Nullable Double beliefShipped,
             Map<String, Boolean> findings) {
         boolean stands() {
             return word != null;
@@ -102,8 +105,17 @@ public class Rulings {
                 .toList();
     }
 
-    /** A cause that was called with some belief, and what it turned out to be. */
-    public record Settled(String cause, String adviser, double belief, boolean present) {}
+    /**
+     * A cause that was called with some belief, and what it turned out to be.
+     *
+     * @param beliefShipped what the table that ships would have said; null where it was not kept
+     */
+    public record Settled(
+            String cause,
+            String adviser,
+            double belief,
+            @Nullable Double beliefShipped,
+            boolean present) {}
 
     /** Those that rest on more than opinion. */
     public List<Settled> settled(Viewer viewer) {
@@ -113,6 +125,7 @@ public class Rulings {
                         one.body().cause(),
                         one.keptBy(),
                         one.body().belief(),
+                        one.body().beliefShipped(),
                         Ruling.Word.CONFIRMED.word().equals(one.body().word())))
                 .toList();
     }
@@ -134,6 +147,19 @@ public class Rulings {
     private CauseTable table(Viewer viewer, @Nullable UUID but) {
         List<Outcomes.Outcome> outcomes = outcomes(viewer, but);
         return outcomes.isEmpty() ? first : Outcomes.learn(first, outcomes).table();
+    }
+
+    /** What all that was settled here changed in the table that ships. */
+    public record Learned(String causeText, String findingText, Outcomes.Taught taught) {}
+
+    public List<Learned> learned(Viewer viewer) {
+        Map<String, String> causes =
+                first.causes().stream().collect(Collectors.toMap(CauseTable.Cause::id, CauseTable.Cause::text));
+        Map<String, String> findings =
+                first.findings().stream().collect(Collectors.toMap(CauseTable.Finding::id, CauseTable.Finding::text));
+        return Outcomes.learn(first, outcomes(viewer, null)).taught().stream()
+                .map(one -> new Learned(causes.get(one.cause()), findings.get(one.finding()), one))
+                .toList();
     }
 
     private List<Outcomes.Outcome> outcomes(Viewer viewer, @Nullable UUID but) {
@@ -159,18 +185,16 @@ public class Rulings {
         Zone zone = field.zone(zoneName);
         UUID id = id(visitId, zone.id(), cause);
         // What it teaches itself does not speak for it: sent again it says the same.
-        Judgement judgement = judgements.judge(viewer, table(viewer, id), visit, field, zone);
+        CauseTable table = table(viewer, id);
+        Judgement judgement = judgements.judge(viewer, table, visit, field, zone);
         Map<String, Boolean> findings = new LinkedHashMap<>();
         judgement.answers().forEach((finding, answer) -> {
             if (answer.value() != null) {
                 findings.put(finding, answer.value());
             }
         });
-        double belief = judgement.causes().stream()
-                .filter(one -> one.cause().id().equals(cause))
-                .findFirst()
-                .orElseThrow()
-                .belief();
+        double belief = belief(judgement, cause);
+        double shipped = table == first ? belief : belief(judgements.judge(viewer, first, visit, field, zone), cause);
         Kept kept = new Kept(
                 visitId,
                 zone.id(),
@@ -179,10 +203,19 @@ public class Rulings {
                 said == null ? null : said.by().word(),
                 said == null ? null : said.why(),
                 belief,
+                shipped,
                 findings);
         return view(
                 viewer,
                 papers.keep(viewer, PaperKind.RULING, id, field.id(), version, kept, stands -> view(viewer, stands)));
+    }
+
+    private static double belief(Judgement judgement, String cause) {
+        return judgement.causes().stream()
+                .filter(one -> one.cause().id().equals(cause))
+                .findFirst()
+                .orElseThrow()
+                .belief();
     }
 
     private RulingView view(Viewer viewer, Paper<Kept> paper) {

@@ -185,10 +185,8 @@ class DemoStart implements ApplicationRunner {
         private void field(Scenario.FieldOf field) {
             UUID fieldId = id(clock.instant());
             UUID mainZone = id(clock.instant());
-            List<LandBodies.CornerBody> outline = field.outlineM().stream()
-                    .map(at -> corner(field.corner(), at.get(0), at.get(1)))
-                    .map(at -> new LandBodies.CornerBody(at.lat(), at.lon()))
-                    .toList();
+            List<LandBodies.CornerBody> outline =
+                    field.outlineM().stream().map(at -> place(field, at)).toList();
             land.putField(
                     owner,
                     fieldId,
@@ -210,7 +208,8 @@ class DemoStart implements ApplicationRunner {
                             "balanced",
                             null,
                             outline,
-                            gate(field),
+                            place(field, field.outlineM().get(0)),
+                            field.waterM() == null ? null : place(field, field.waterM()),
                             List.of(),
                             "Atlantic/Azores",
                             0));
@@ -259,11 +258,9 @@ class DemoStart implements ApplicationRunner {
             }
         }
 
-        /** By its first corner. */
-        private LandBodies.CornerBody gate(Scenario.FieldOf field) {
-            List<Double> at = field.outlineM().get(0);
-            Corner gate = corner(field.corner(), at.get(0), at.get(1));
-            return new LandBodies.CornerBody(gate.lat(), gate.lon());
+        private LandBodies.CornerBody place(Scenario.FieldOf field, List<Double> atM) {
+            Corner at = corner(field.corner(), atM.get(0), atM.get(1));
+            return new LandBodies.CornerBody(at.lat(), at.lon());
         }
 
         private void visit(

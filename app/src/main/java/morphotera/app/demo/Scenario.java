@@ -11,6 +11,7 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
 
     record Login(String email, String name, String role, List<String> holdings) {}
 
+    /** {@code outlineM} and {@code waterM}: metres east and north of {@code corner}; the gate is the first of the outline. */
     record FieldOf(
             String holding,
             String name,
@@ -23,6 +24,7 @@ record Scenario(String practice, List<Login> people, List<FieldOf> fields) {
             Integer sulphideClearDaysAgo,
             Place corner,
             List<List<Double>> outlineM,
+            List<Double> waterM,
             List<ZoneOf> zones,
             List<VisitOf> visits,
             List<Done> done) {}

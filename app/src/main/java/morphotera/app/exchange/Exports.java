@@ -177,7 +177,7 @@ class Exports {
     private void tables(ZipOutputStream zip, Going going, Scope scope, String title, boolean withPictures) {
         try {
             for (Table table : Tables.ALL) {
-                going.rows += tables.count(table, table.where(scope.what()), scope);
+                going.rows += tables.count(table.from(scope.what()), table.where(scope.what()), scope);
             }
             zip.putNextEntry(new ZipEntry(DataPackage.FILE));
             zip.write(json.pretty(DataPackage.of(title)).getBytes(StandardCharsets.UTF_8));
@@ -209,7 +209,8 @@ class Exports {
         int sha = table.name().equals("photographs") ? columns.indexOf(table.column("sha256")) : -1;
         List<String> after = null;
         while (true) {
-            List<Map<String, Object>> page = tables.page(table, table.where(scope.what()), scope, after, PAGE);
+            List<Map<String, Object>> page =
+                    tables.page(table, table.from(scope.what()), table.where(scope.what()), scope, after, PAGE);
             for (Map<String, Object> row : page) {
                 for (int i = 0; i < columns.size(); i++) {
                     csv.print(Cells.written(columns.get(i), (String) row.get("C" + i)));

@@ -39,8 +39,7 @@ class FieldImporter implements Importer {
     }
 
     @Override
-    public Sifted read(Viewer viewer, Incoming incoming, boolean save) {
-        Sifted sifted = new Sifted();
+    public void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save) {
         Known known = new Known(viewer, incoming.holdingId());
         for (Geo.Feature feature : geo.features(incoming.file())) {
             try {
@@ -49,7 +48,6 @@ class FieldImporter implements Importer {
                 sifted.bad(feature.number(), fault);
             }
         }
-        return sifted;
     }
 
     /** What is there already, and what this file added so far. */
@@ -125,6 +123,7 @@ class FieldImporter implements Importer {
                     null,
                     null,
                     outline,
+                    null,
                     null,
                     null,
                     feature.text("timeZone"),

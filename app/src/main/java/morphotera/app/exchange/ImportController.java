@@ -10,6 +10,7 @@ import morphotera.app.api.Findings;
 import morphotera.app.people.Viewer;
 import morphotera.ground.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -24,12 +25,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ImportController {
     private final Imports imports;
+    private final Savings savings;
 
-    ImportController(Imports imports) {
+    ImportController(Imports imports, Savings savings) {
         this.imports = imports;
+        this.savings = savings;
     }
 
-    /** @param sample the first good rows as they would be saved */
+    /**
+     * @param state looked-at, saving or saved; while it is being saved, the figures are those so far
+     * @param sample the first good rows as they would be saved
+     */
     record ImportView(
             UUID id,
             String kind,
@@ -70,7 +76,7 @@ class ImportController {
 
     @GetMapping("/api/imports/{id}")
     ImportView look(@PathVariable UUID id) {
-        return ImportView.of(imports.look(Viewer.writing(), id));
+        return ImportView.of(savings.look(Viewer.writing(), id));
     }
 
     /** @param columns by heading what it is read as; an empty word: not read */
@@ -92,13 +98,15 @@ class ImportController {
     }
 
     @PostMapping("/api/imports/{id}/confirm")
-    ImportView confirm(@PathVariable UUID id) {
-        return ImportView.of(imports.confirm(Viewer.writing(), id));
+    ResponseEntity<ImportView> confirm(@PathVariable UUID id) {
+        Imports.Look look = savings.confirm(Viewer.writing(), id);
+        return ResponseEntity.status(look.state().equals(Imports.SAVING) ? HttpStatus.ACCEPTED : HttpStatus.OK)
+                .body(ImportView.of(look));
     }
 
     @DeleteMapping("/api/imports/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void drop(@PathVariable UUID id) {
-        imports.drop(Viewer.writing(), id);
+        savings.drop(Viewer.writing(), id);
     }
 }

@@ -22,8 +22,9 @@ interface Importer {
     /**
      * Reads it from end to end.
      *
+     * @param sifted counts each row as it is read
      * @param save whether the good rows are saved on the way, in the transaction of the caller
      * @throws morphotera.ground.Refused where the file as a whole cannot be read
      */
-    Sifted read(Viewer viewer, Incoming incoming, boolean save);
+    void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save);
 }

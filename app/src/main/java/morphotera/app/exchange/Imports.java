@@ -39,6 +39,7 @@ class Imports {
     private static final TypeReference<Map<String, String>> COLUMNS = new TypeReference<>() {};
     private static final Duration KEPT = Duration.ofDays(1);
     static final String LOOKED_AT = "looked-at";
+    static final String SAVING = "saving";
     static final String SAVED = "saved";
 
     private final ImportMapper imports;
@@ -55,7 +56,7 @@ class Imports {
         this.clock = clock;
     }
 
-    /** @param state {@code looked-at}: nothing is saved yet; {@code saved} */
+    /** @param state {@code looked-at}: nothing is saved yet; {@code saving}: {@code sifted} counts on; {@code saved} */
     record Look(UUID id, String kind, String state, Sifted sifted) {}
 
     /** Puts a file on disk, however long it takes to come: no connection is held meanwhile. Its id. */
@@ -96,7 +97,9 @@ class Imports {
     private Sifted lookAt(Viewer viewer, ImportMapper.Row row) {
         Object before = TransactionAspectSupport.currentTransactionStatus().createSavepoint();
         try {
-            return byKind.get(row.kind()).read(viewer, incoming(row), false);
+            Sifted sifted = new Sifted();
+            byKind.get(row.kind()).read(viewer, incoming(row), sifted, false);
+            return sifted;
         } finally {
             TransactionAspectSupport.currentTransactionStatus().rollbackToSavepoint(before);
         }
@@ -138,15 +141,22 @@ class Imports {
                         .getBytes(StandardCharsets.UTF_8)));
     }
 
+    /** All good rows, or none: what stops the counting takes back what was saved. */
     @Transactional
-    public Look confirm(Viewer viewer, UUID id) {
+    public Look save(Viewer viewer, UUID id, Sifted sifted) {
         ImportMapper.Row row = find(viewer, id);
         if (imports.lock(viewer, id).orElse(SAVED).equals(SAVED)) {
             return new Look(id, row.kind(), SAVED, new Sifted());
         }
-        Sifted sifted = byKind.get(row.kind()).read(viewer, incoming(row), true);
+        byKind.get(row.kind()).read(viewer, incoming(row), sifted, true);
         imports.saved(viewer, id);
         return new Look(id, row.kind(), SAVED, sifted);
+    }
+
+    /** What sort of file it is; nobody else's is known. */
+    @Transactional(readOnly = true)
+    public String kind(Viewer viewer, UUID id) {
+        return find(viewer, id).kind();
     }
 
     @Transactional

@@ -67,8 +67,7 @@ class LaboratoryImporter implements Importer {
     }
 
     @Override
-    public Sifted read(Viewer viewer, Incoming incoming, boolean save) {
-        Sifted sifted = new Sifted();
+    public void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save) {
         Sheet sheet = Sheet.open(incoming.file(), targets(), incoming.columns());
         sheet.columns().forEach(sifted::column);
         boolean placed =
@@ -80,11 +79,10 @@ class LaboratoryImporter implements Importer {
                     "missing-column",
                     "Say which column names the sample, or the field, day and spot: headings are "
                             + ReadingImporter.names(sheet) + ".");
-            return sifted;
+            return;
         }
         Taking.Session session = taking.begin(viewer, sifted);
         sheet.each(row -> session.take(row, () -> said(viewer, session, sheet, row)));
-        return sifted;
     }
 
     private Taking.Said said(Viewer viewer, Taking.Session session, Sheet sheet, Sheet.Row row) {

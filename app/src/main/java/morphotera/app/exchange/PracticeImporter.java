@@ -46,8 +46,7 @@ class PracticeImporter implements Importer {
 
     /** Looked at by doing it all: the caller takes it back where nothing is to be saved. */
     @Override
-    public Sifted read(Viewer viewer, Incoming incoming, boolean save) {
-        Sifted sifted = new Sifted();
+    public void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save) {
         try (Package brought = Package.open(incoming.file())) {
             if (brought.part(DataPackage.FILE).isEmpty()) {
                 throw Sifted.refused(
@@ -66,6 +65,5 @@ class PracticeImporter implements Importer {
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);
         }
-        return sifted;
     }
 }

@@ -32,8 +32,7 @@ class RainImporter implements Importer {
     }
 
     @Override
-    public Sifted read(Viewer viewer, Incoming incoming, boolean save) {
-        Sifted sifted = new Sifted();
+    public void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save) {
         RainFile file = RainFile.read(text(incoming));
         List<morphotera.app.land.Holding> holdings = incoming.holdingId() == null
                 ? land.holdings(viewer)
@@ -68,7 +67,6 @@ class RainImporter implements Importer {
         if (save) {
             holdings.forEach(one -> weather.keep(viewer, one.id(), file.days()));
         }
-        return sifted;
     }
 
     private static String text(Incoming incoming) {

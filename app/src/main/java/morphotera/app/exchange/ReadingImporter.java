@@ -67,17 +67,15 @@ class ReadingImporter implements Importer {
     }
 
     @Override
-    public Sifted read(Viewer viewer, Incoming incoming, boolean save) {
-        Sifted sifted = new Sifted();
+    public void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save) {
         Sheet sheet = Sheet.open(incoming.file(), targets(), incoming.columns());
         sheet.columns().forEach(sifted::column);
         if (!sheet.columns().containsValue("method")) {
             sifted.bad(1, null, "missing-column", "Say which column is the method: headings are " + names(sheet) + ".");
-            return sifted;
+            return;
         }
         Taking.Session session = taking.begin(viewer, sifted);
         sheet.each(row -> session.take(row, () -> said(viewer, session, sheet, row)));
-        return sifted;
     }
 
     static String names(Sheet sheet) {

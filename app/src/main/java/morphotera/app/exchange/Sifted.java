@@ -1,9 +1,9 @@
 package morphotera.app.exchange;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
@@ -24,14 +24,26 @@ final class Sifted {
     /** What saving the good rows would do. */
     record Would(long add, long same, long change) {}
 
-    private final List<Bad> bad = new ArrayList<>();
-    private final List<Map<String, Object>> sample = new ArrayList<>();
+    private final List<Bad> bad = new CopyOnWriteArrayList<>();
+    private final List<Map<String, Object>> sample = new CopyOnWriteArrayList<>();
     private final Map<String, String> columns = new LinkedHashMap<>();
-    private long rows;
+    private final Runnable everyRow;
+    /** One thread counts, others ask how far it is. */
+    private volatile long rows;
+
     private long badRows;
     private long add;
     private long same;
     private long change;
+
+    Sifted() {
+        this(() -> {});
+    }
+
+    /** @param everyRow may end the reading by throwing */
+    Sifted(Runnable everyRow) {
+        this.everyRow = everyRow;
+    }
 
     /** A row, or a file as a whole, that cannot be taken. */
     static Refused refused(String code, String text) {
@@ -49,25 +61,25 @@ final class Sifted {
 
     /** A good row that is not there yet; shown with the first of them. */
     void add(Map<String, Object> shown) {
-        rows++;
+        count();
         add++;
         show(shown);
     }
 
     void same(Map<String, Object> shown) {
-        rows++;
+        count();
         same++;
         show(shown);
     }
 
     void change(Map<String, Object> shown) {
-        rows++;
+        count();
         change++;
         show(shown);
     }
 
     void bad(long line, @Nullable String column, String code, String text) {
-        rows++;
+        count();
         badRows++;
         if (bad.size() < BAD_SHOWN) {
             bad.add(new Bad(line, column, code, text));
@@ -82,8 +94,13 @@ final class Sifted {
     }
 
     /** A column of the file and what it is read as. */
-    void column(String name, String as) {
+    synchronized void column(String name, String as) {
         columns.put(name, as);
+    }
+
+    private void count() {
+        rows++;
+        everyRow.run();
     }
 
     private void show(Map<String, Object> row) {
@@ -108,8 +125,8 @@ final class Sifted {
         return List.copyOf(sample);
     }
 
-    Map<String, String> columns() {
-        return columns;
+    synchronized Map<String, String> columns() {
+        return new LinkedHashMap<>(columns);
     }
 
     Would would() {

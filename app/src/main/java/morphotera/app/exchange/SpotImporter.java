@@ -54,8 +54,7 @@ class SpotImporter implements Importer {
             @Nullable String zone) {}
 
     @Override
-    public Sifted read(Viewer viewer, Incoming incoming, boolean save) {
-        Sifted sifted = new Sifted();
+    public void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save) {
         Ground ground = new Ground(viewer, incoming.fieldId());
         for (Point point :
                 isXml(incoming.file()) ? ofGpx(incoming.file(), sifted) : ofGeoJson(incoming.file(), sifted)) {
@@ -65,7 +64,6 @@ class SpotImporter implements Importer {
                 sifted.bad(point.number(), fault);
             }
         }
-        return sifted;
     }
 
     private static boolean isXml(Path file) {

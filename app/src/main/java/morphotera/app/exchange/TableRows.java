@@ -45,16 +45,7 @@ final class TableRows {
     /** What rows are held against and put into; {@code papers}: by kind, what each is written as. */
     record Needs(TableMapper tables, PictureFiles pictures, Json json, Map<String, Class<?>> papers) {}
 
-    private record Row(long line, List<String> cells) {
-        /** Its cells by name, as a statement takes them. */
-        Map<String, String> named() {
-            Map<String, String> named = new HashMap<>();
-            for (int i = 0; i < cells.size(); i++) {
-                named.put("c" + i, cells.get(i));
-            }
-            return named;
-        }
-    }
+    private record Row(long line, List<String> cells) {}
 
     private final Needs needs;
     private final Viewer viewer;
@@ -66,6 +57,7 @@ final class TableRows {
     private final boolean save;
     private final List<Row> batch = new ArrayList<>();
     private final Map<String, String> corrections = new LinkedHashMap<>();
+    private List<String> headings = List.of();
 
     TableRows(
             Needs needs, Viewer viewer, Table table, Sifted sifted, Set<String> fields, Package brought, boolean save) {
@@ -86,9 +78,14 @@ final class TableRows {
                 .setReader(new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8)))
                 .setFormat(format)
                 .get()) {
+            // A package of before a column was thought of lacks it; one whose heading is misspelt has another in its
+            // place.
+            headings = csv.getHeaderNames();
+            boolean isOlder = columns.stream().map(Column::name).toList().containsAll(headings);
             List<String> missing = columns.stream()
+                    .filter(one -> one.needed() || !isOlder)
                     .map(Column::name)
-                    .filter(one -> !csv.getHeaderMap().containsKey(one))
+                    .filter(one -> !headings.contains(one))
                     .toList();
             if (!missing.isEmpty()) {
                 throw Sifted.refused(
@@ -194,8 +191,8 @@ final class TableRows {
 
     private Map<List<String>, Map<String, Object>> there(List<Row> rows) {
         Map<List<String>, Map<String, Object>> found = new HashMap<>();
-        for (Map<String, Object> row : needs.tables()
-                .there(table, viewer.practiceId(), rows.stream().map(Row::named).toList())) {
+        for (Map<String, Object> row :
+                needs.tables().there(table, viewer.practiceId(), cells(rows, table.keyColumns()))) {
             found.put(
                     table.keyColumns().stream()
                             .map(column -> text(row, columns.indexOf(column)))
@@ -205,14 +202,28 @@ final class TableRows {
         return found;
     }
 
+    /** As a statement takes them: an array a column. */
+    private List<String[]> cells(List<Row> rows, List<Column> of) {
+        return of.stream()
+                .map(column -> {
+                    int at = columns.indexOf(column);
+                    return rows.stream().map(row -> row.cells().get(at)).toArray(String[]::new);
+                })
+                .toList();
+    }
+
     /** A stored cell as it would come in. */
     private String text(Map<String, Object> row, int at) {
         Column column = columns.get(at);
         return Cells.read(column, Cells.written(column, (String) row.get("C" + at)));
     }
 
+    /** What the file has no column for it says nothing about. */
     private boolean same(Row row, Map<String, Object> stands) {
         for (int i = 0; i < columns.size(); i++) {
+            if (!headings.contains(columns.get(i).name())) {
+                continue;
+            }
             String written = Cells.written(columns.get(i), (String) stands.get("C" + i));
             String stored = written == null ? null : Cells.read(columns.get(i), written);
             if (!Objects.equals(stored, row.cells().get(i))) {
@@ -231,12 +242,12 @@ final class TableRows {
                 continue;
             }
             int at = i;
-            List<String> ids = good.stream()
+            String[] ids = good.stream()
                     .map(row -> row.cells().get(at))
                     .filter(Objects::nonNull)
                     .distinct()
-                    .toList();
-            if (ids.isEmpty()) {
+                    .toArray(String[]::new);
+            if (ids.length == 0) {
                 continue;
             }
             Set<String> mine = new HashSet<>(needs.tables().mine(Tables.named(to), viewer.practiceId(), ids));
@@ -265,19 +276,14 @@ final class TableRows {
         }
         good.forEach(row -> sifted.add(shown(row)));
         if (table.name().equals("people")) {
-            needs.tables()
-                    .insertPeople(
-                            viewer.practiceId(), good.stream().map(Row::named).toList());
+            needs.tables().insertPeople(table, viewer.practiceId(), cells(good, columns));
             return;
         }
         needs.tables()
                 .insert(
                         table,
                         viewer.practiceId(),
-                        good.stream()
-                                .map(this::withoutCorrection)
-                                .map(Row::named)
-                                .toList());
+                        cells(good.stream().map(this::withoutCorrection).toList(), columns));
         if (table.name().equals("fields")) {
             good.forEach(row -> fields.add(row.cells().get(0)));
         }

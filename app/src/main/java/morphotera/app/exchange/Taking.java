@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -80,6 +81,11 @@ class Taking {
         private final Viewer viewer;
         private final Sifted sifted;
         private final List<Field> fields;
+        /** Of each field that was asked for: reading them for every row would take longer with every visit made. */
+        private final Map<UUID, Map<LocalDate, Visit>> byDay = new HashMap<>();
+        /** Made for the row in hand. */
+        private @Nullable Visit begun;
+
         private UUID lastVisit;
         private List<Reading> ofLastVisit = List.of();
 
@@ -108,28 +114,27 @@ class Taking {
 
         /** The visit of that day; made where there is none. */
         Visit visit(Field field, LocalDate day) {
-            List<Visit> all = visits.ofField(viewer, field.id());
-            return all.stream()
-                    .filter(one -> one.day().equals(day) && !one.state().equals("planned"))
-                    .findFirst()
-                    .orElseGet(() -> visits.put(
-                            viewer,
-                            NewId.now(),
-                            new VisitBody(
-                                    field.id(),
-                                    day,
-                                    "done",
-                                    "routine",
-                                    List.of(),
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    null,
-                                    0)));
+            Map<LocalDate, Visit> known = byDay.computeIfAbsent(field.id(), this::visitsOf);
+            Visit there = known.get(day);
+            if (there == null) {
+                there = visits.put(viewer, NewId.now(), doneOn(field, day));
+                known.put(day, there);
+                begun = there;
+            }
+            return there;
+        }
+
+        private Map<LocalDate, Visit> visitsOf(UUID fieldId) {
+            Map<LocalDate, Visit> known = new HashMap<>();
+            visits.ofField(viewer, fieldId).stream()
+                    .filter(one -> !one.state().equals("planned"))
+                    .forEach(one -> known.putIfAbsent(one.day(), one));
+            return known;
+        }
+
+        private static VisitBody doneOn(Field field, LocalDate day) {
+            return new VisitBody(
+                    field.id(), day, "done", "routine", List.of(), null, null, null, null, null, null, null, null, 0);
         }
 
         UUID spot(Field field, String said) {
@@ -168,14 +173,19 @@ class Taking {
 
         /** A row that is wrong takes back what it began, alone. */
         void take(Sheet.Row line, Supplier<Said> read) {
+            begun = null;
             try {
                 row.executeWithoutResult(now -> take(line, read.get()));
+                return;
             } catch (Refused fault) {
                 sifted.bad(line.line(), fault);
             } catch (Stale fault) {
                 sifted.bad(line.line(), "id", "differs", "There is another reading under this id; it stays as it is.");
             } catch (NotFound fault) {
                 sifted.bad(line.line(), null, "unknown-id", "It names something that is not here.");
+            }
+            if (begun != null) {
+                byDay.get(begun.fieldId()).remove(begun.day());
             }
         }
 

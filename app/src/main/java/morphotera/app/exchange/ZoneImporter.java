@@ -40,11 +40,10 @@ class ZoneImporter implements Importer {
     }
 
     @Override
-    public Sifted read(Viewer viewer, Incoming incoming, boolean save) {
+    public void read(Viewer viewer, Incoming incoming, Sifted sifted, boolean save) {
         if (incoming.fieldId() == null) {
             throw Sifted.refused("missing", "Zones are read into a field: say which one with ?field=.");
         }
-        Sifted sifted = new Sifted();
         Ground ground = new Ground(viewer, land.field(viewer, incoming.fieldId()), sifted, save);
         for (Geo.Feature feature : geo.features(incoming.file())) {
             try {
@@ -54,7 +53,6 @@ class ZoneImporter implements Importer {
             }
         }
         ground.end();
-        return sifted;
     }
 
     /** The field as it comes to be. */

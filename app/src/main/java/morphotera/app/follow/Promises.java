@@ -67,15 +67,16 @@ public class Promises {
     public record Point(LocalDate day, double low, double middle, double high) {}
 
     /** @param place inside, above or below the band; {@code ask} says what to ask then */
-    public record Outcome(UUID visit, LocalDate day, double value, String place, String ask) {}
+    public record Outcome(UUID visit, LocalDate day, double value, Forecast.Held place, String ask) {}
 
-    /** A band over time in a measure of a zone. */
+    /** A band over time in a measure of a zone; {@code adviser}: who promised it, null where that was not kept. */
     public record Band(
             UUID intervention,
             UUID zone,
             String forecast,
             String measure,
             String unit,
+            @Nullable String adviser,
             List<Point> points,
             List<Outcome> outcomes) {}
 
@@ -96,7 +97,12 @@ public class Promises {
             limed(field, zone, done, known, sheets.of(viewer)).ifPresent(target -> all.putIfAbsent("phTarget", target));
             Promise.of(done.kind(), all, known::get)
                     .ifPresent(promise -> promises.add(new PromiseMapper.Row(
-                            done.id(), zone.id(), promise.forecast(), promise.measure(), json.write(promise.input()))));
+                            done.id(),
+                            zone.id(),
+                            promise.forecast(),
+                            promise.measure(),
+                            json.write(promise.input()),
+                            viewer.personId())));
         }
     }
 
@@ -155,12 +161,7 @@ public class Promises {
         List<Outcome> outcomes = new ArrayList<>();
         for (int i = 0; i < seen.size(); i++) {
             Forecast.Outcome held = result.outcomes().get(i);
-            outcomes.add(new Outcome(
-                    seen.get(i).visit(),
-                    seen.get(i).day(),
-                    held.value(),
-                    held.held().word(),
-                    held.ask()));
+            outcomes.add(new Outcome(seen.get(i).visit(), seen.get(i).day(), held.value(), held.held(), held.ask()));
         }
         return new Band(
                 row.interventionId(),
@@ -168,6 +169,7 @@ public class Promises {
                 row.forecast(),
                 row.measure(),
                 result.unit(),
+                row.adviser(),
                 points(row.doneOn(), result),
                 outcomes);
     }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import morphotera.app.api.Checked;
 import morphotera.app.api.Findings;
+import morphotera.app.people.Readers;
 import morphotera.app.people.Viewer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,6 +34,11 @@ class ReportController {
     @GetMapping("/api/visits/{id}/reports")
     List<Reports.Sent> ofVisit(@PathVariable UUID id) {
         return reports.ofVisit(Viewer.current(), id);
+    }
+
+    @GetMapping("/api/visits/{id}/readers")
+    List<Readers.Reader> readers(@PathVariable UUID id) {
+        return reports.readers(Viewer.current(), id);
     }
 
     @GetMapping("/api/reports/{id}")

@@ -12,6 +12,7 @@ import morphotera.app.papers.Paper;
 import morphotera.app.papers.PaperKind;
 import morphotera.app.papers.PaperShape;
 import morphotera.app.papers.Papers;
+import morphotera.app.people.Readers;
 import morphotera.app.people.Viewer;
 import morphotera.app.scout.Visit;
 import morphotera.app.scout.Visits;
@@ -25,11 +26,13 @@ class Reports {
     private final Papers papers;
     private final Visits visits;
     private final Land land;
+    private final Readers readers;
 
-    Reports(Papers papers, Visits visits, Land land) {
+    Reports(Papers papers, Visits visits, Land land, Readers readers) {
         this.papers = papers;
         this.visits = visits;
         this.land = land;
+        this.readers = readers;
     }
 
     /** @param content all that stood in it */
@@ -60,6 +63,12 @@ class Reports {
         // Whoever may not see the visit may not see what was written of it.
         visits.visit(viewer, paper.body().visitId());
         return view(paper);
+    }
+
+    /** For whom one is written: those who read the holding. */
+    List<Readers.Reader> readers(Viewer viewer, UUID visitId) {
+        UUID fieldId = visits.visit(viewer, visitId).fieldId();
+        return readers.of(viewer, land.field(viewer, fieldId).holdingId());
     }
 
     /** Those of a visit, newest first. */

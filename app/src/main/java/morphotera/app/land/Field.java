@@ -14,7 +14,7 @@ import morphotera.measure.Site;
  * @param buildingM {@code wellM} and {@code septicM}: how far the nearest building, drinking-water well and septic field are;
  *     null: none within 100 m, or not known
  * @param yardstickId the practice's own yardstick it is scored with; null: the one that ships
- * @param gate where people come in; {@code avoid}: outlines of tracks, gateways, heaps where no spot is set
+ * @param gate where people come in; {@code water}: a tap, trough or ditch to draw from; {@code avoid}: outlines of tracks, gateways, heaps where no spot is set
  * @param sulphideClearOn when a laboratory's sulphide test to drain depth came back clear
  */
 public record Field(
@@ -37,6 +37,7 @@ public record Field(
         @Nullable UUID yardstickId,
         List<Corner> outline,
         @Nullable Corner gate,
+        @Nullable Corner water,
         List<List<Corner>> avoid,
         double areaHa,
         String timeZone,

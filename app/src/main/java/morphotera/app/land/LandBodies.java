@@ -51,6 +51,7 @@ public final class LandBodies {
             @Nullable UUID yardstickId,
             List<CornerBody> outline,
             @Nullable CornerBody gate,
+            @Nullable CornerBody water,
             @Nullable List<List<CornerBody>> avoid,
             @Nullable String timeZone,
             int version)
@@ -78,6 +79,9 @@ public final class LandBodies {
             corners(findings, "/outline", outline, "An outline");
             if (gate != null) {
                 place(findings, "/gate", gate.lat(), gate.lon());
+            }
+            if (water != null) {
+                place(findings, "/water", water.lat(), water.lon());
             }
             List<List<CornerBody>> avoided = avoid == null ? List.of() : avoid;
             findings.size("/avoid", avoided.size(), "Places to avoid", MOST_AVOIDED);

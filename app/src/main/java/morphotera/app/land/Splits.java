@@ -215,10 +215,15 @@ class Splits {
                 field.school(),
                 field.yardstickId(),
                 corners(outline),
-                gate == null ? null : new LandBodies.CornerBody(gate.lat(), gate.lon()),
+                place(gate),
+                place(field.water()),
                 avoid,
                 field.timeZone(),
                 version);
+    }
+
+    private static @Nullable LandBodies.CornerBody place(@Nullable Corner at) {
+        return at == null ? null : new LandBodies.CornerBody(at.lat(), at.lon());
     }
 
     private static List<LandBodies.CornerBody> corners(List<Boundary.Corner> edge) {

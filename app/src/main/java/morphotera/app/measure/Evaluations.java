@@ -30,9 +30,8 @@ import tools.jackson.core.type.TypeReference;
 @Component
 class Evaluations {
     /** Says by which rules a result was computed. */
-    static final String RULES = "core 0.2.0";
-
     private static final TypeReference<Map<String, Object>> OBJECT = new TypeReference<>() {};
+
     private static final TypeReference<List<Evaluation.Reason>> REASONS = new TypeReference<>() {};
     private static final TypeReference<List<String>> KEYS = new TypeReference<>() {};
     private static final TypeReference<List<FlagText>> FLAGS = new TypeReference<>() {};
@@ -89,7 +88,7 @@ class Evaluations {
                 field.id(),
                 spotId,
                 done.method(),
-                RULES,
+                Bench.RULES,
                 json.write(context),
                 done.grade().name(),
                 done.score(),

@@ -23,6 +23,7 @@ import morphotera.app.scout.Visits;
 import morphotera.app.tables.Yardsticks;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
+import morphotera.measure.Bench;
 import morphotera.measure.Curves;
 import morphotera.measure.Evaluation;
 import morphotera.measure.Known;
@@ -160,7 +161,7 @@ public class Readings {
         Map<String, Object> context = Evaluations.context(field, body.placeId(), place.visit(), known);
         Yardsticks.Used used = evaluations.used(viewer, field);
         Evaluation done = Evaluations.evaluate(used, body.method(), context, body.reading());
-        if (readings.add(viewer, id, body, json.write(body.reading()), Evaluations.RULES) == 0) {
+        if (readings.add(viewer, id, body, json.write(body.reading()), Bench.RULES) == 0) {
             // Somebody else's practice has it.
             throw refused("", "unknown-id", "This id is taken. Save it under a new one.");
         }

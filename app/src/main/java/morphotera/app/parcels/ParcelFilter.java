@@ -6,15 +6,19 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import morphotera.app.api.PlainProblem;
 import morphotera.app.people.Viewer;
+import morphotera.app.people.Viewers;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.MediaType;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -32,16 +36,23 @@ class ParcelFilter extends OncePerRequestFilter {
     static final String PARCEL = "X-Morphotera-Parcel";
     static final String PERSON = "X-Morphotera-Person";
     static final String PAGE = "X-Morphotera-Page";
+    static final String MADE_BY = "X-Morphotera-Made-By";
 
     /** Pages of before this build send bodies that are not read any more. */
     private static final int OLDEST_PAGE = 1;
 
+    /** What devices keep to be sent; nothing of an account is among it. */
+    private static final Pattern KEPT_ON_DEVICES =
+            Pattern.compile("/api/(holdings|fields|zones|spots|visits|samples|readings|interventions|photographs)/.+");
+
     private static final Set<String> WRITES = Set.of("PUT", "POST", "PATCH", "DELETE");
 
     private final Ledger ledger;
+    private final Viewers viewers;
 
-    ParcelFilter(Ledger ledger) {
+    ParcelFilter(Ledger ledger, Viewers viewers) {
         this.ledger = ledger;
+        this.viewers = viewers;
     }
 
     @Override
@@ -66,6 +77,13 @@ class ParcelFilter extends OncePerRequestFilter {
                     "page-too-old",
                     "The page is too old",
                     "This page is older than the server can read. Take the newer page; what is to be sent is kept.");
+        } else if (!isUnderTheRightName(viewer, request)) {
+            PlainProblem.write(
+                    response,
+                    403,
+                    "forbidden",
+                    "Not yours to take in",
+                    "What another could not send is taken in by an owner, for somebody of their own practice.");
         } else if (request.getHeader(PARCEL) == null || !WRITES.contains(request.getMethod())) {
             chain.doFilter(request, response);
         } else {
@@ -77,6 +95,21 @@ class ParcelFilter extends OncePerRequestFilter {
         String header = request.getHeader(PERSON);
         String person = header == null ? request.getParameter("person") : header;
         return person == null || person.equalsIgnoreCase(viewer.personId().toString());
+    }
+
+    /** What an owner takes in for another is written under that one's name, whether they are still here or were removed. */
+    private boolean isUnderTheRightName(Viewer viewer, HttpServletRequest request) {
+        String maker = request.getHeader(MADE_BY);
+        if (maker == null || maker.equalsIgnoreCase(viewer.personId().toString())) {
+            return true;
+        }
+        boolean isKept = WRITES.contains(request.getMethod())
+                && KEPT_ON_DEVICES.matcher(request.getRequestURI()).matches();
+        Optional<Viewer> other =
+                isKept ? id(maker).flatMap(person -> viewers.onBehalfOf(person, viewer)) : Optional.empty();
+        other.ifPresent(one -> SecurityContextHolder.getContext()
+                .setAuthentication(UsernamePasswordAuthenticationToken.authenticated(one, null, List.of())));
+        return other.isPresent();
     }
 
     private static boolean isTooOld(String page) {

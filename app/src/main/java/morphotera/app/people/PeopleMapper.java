@@ -3,6 +3,7 @@ package morphotera.app.people;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import morphotera.ground.Nullable;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
@@ -13,6 +14,9 @@ public interface PeopleMapper {
     Optional<Person> byId(UUID id);
 
     List<Person> ofPractice(UUID practiceId);
+
+    /** Also of a person who was removed. */
+    int wasInPractice(@Param("personId") UUID personId, @Param("practiceId") UUID practiceId);
 
     List<PersonHolding> holdingsOfPractice(UUID practiceId);
 
@@ -35,6 +39,8 @@ public interface PeopleMapper {
     /** Null where none were ever chosen. */
     String units(UUID id);
 
+    List<KeptReader> readersOf(@Param("holdingId") UUID holdingId, @Param("practiceId") UUID practiceId);
+
     int setUnits(@Param("id") UUID id, @Param("units") String units);
 
     int setPassword(@Param("id") UUID id, @Param("hash") String hash);
@@ -52,6 +58,8 @@ public interface PeopleMapper {
     void addHolding(@Param("personId") UUID personId, @Param("holdingId") UUID holdingId);
 
     int holdingsInPractice(@Param("practiceId") UUID practiceId, @Param("ids") List<UUID> ids);
+
+    record KeptReader(String name, @Nullable String units) {}
 
     record Right(UUID practiceId, String role, UUID holdingId) {}
 

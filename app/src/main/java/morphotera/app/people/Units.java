@@ -11,7 +11,7 @@ import morphotera.ground.Nullable;
  * The units a person reads and types in, by quantity; one that is missing is metric. Everything is kept and answered in metric
  * ones, whatever is chosen here.
  */
-record Units(
+public record Units(
         @Nullable String length,
         @Nullable String depth,
         @Nullable String area,

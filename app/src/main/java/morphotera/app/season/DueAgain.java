@@ -19,6 +19,7 @@ import morphotera.app.land.Zone;
 import morphotera.app.measure.Reading;
 import morphotera.app.people.Viewer;
 import morphotera.app.read.Scores;
+import morphotera.follow.Forecast;
 import morphotera.follow.Retests;
 import morphotera.ground.Band;
 import morphotera.read.FieldScores;
@@ -120,7 +121,7 @@ class DueAgain {
                 continue;
             }
             Promises.Outcome newest = band.outcomes().get(band.outcomes().size() - 1);
-            if (!newest.place().equals("inside")) {
+            if (newest.place() != Forecast.Held.INSIDE) {
                 missed.computeIfAbsent(band.zone(), id -> new LinkedHashMap<>())
                         .put(METHODS.getOrDefault(band.measure(), "structure-spade"), newest.day());
             }

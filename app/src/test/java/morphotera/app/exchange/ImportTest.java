@@ -27,9 +27,7 @@ class ImportTest {
     }
 
     private JsonNode confirm(JsonNode look) {
-        return adviser.send("POST", "/api/imports/" + look.get("id").asString() + "/confirm", null)
-                .expect(200)
-                .json();
+        return adviser.confirm(look.get("id").asString()).expect(200).json();
     }
 
     private static String feature(String kind, String coordinates, String properties) {

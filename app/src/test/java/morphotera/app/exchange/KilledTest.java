@@ -110,7 +110,7 @@ class KilledTest {
             assertThat(now.at("/would/add").asLong()).isIn(0L, rows);
             assertThat(now.at("/would/same").asLong())
                     .isEqualTo(rows - now.at("/would/add").asLong());
-            back.send("POST", confirm, null).expect(200);
+            back.confirm(look.get("id").asString()).expect(200);
             JsonNode after = back.file("POST", "/api/imports?kind=practice", practice)
                     .expect(200)
                     .json();

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -15,6 +18,9 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import morphotera.app.Client;
 import morphotera.app.RunningApp;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -144,8 +150,7 @@ class PackageTest {
         assertThat(look.get("bad")).isEmpty();
         assertThat(newcomer.get("/api/season?limit=100").expect(200).json().get("fields"))
                 .isEmpty();
-        newcomer.send("POST", "/api/imports/" + look.get("id").asString() + "/confirm", null)
-                .expect(200);
+        newcomer.confirm(look.get("id").asString()).expect(200);
 
         Map<String, String> again = tables(taken(newcomer, Map.of("what", "practice")));
         assertThat(again.keySet()).isEqualTo(tables(out).keySet());
@@ -273,6 +278,39 @@ class PackageTest {
                         .expect(422)
                         .refusals())
                 .containsExactly(" missing-column");
+    }
+
+    @Test
+    void a_package_of_before_fields_had_water_is_read_and_one_whose_heading_is_misspelt_is_not() throws Exception {
+        byte[] older = with("fields.csv", text -> without("water", text));
+        try (ConfigurableApplicationContext elsewhere = RunningApp.start()) {
+            Client first = Client.firstOwner(RunningApp.port(elsewhere), "new@own.example", "tide over the bar");
+            assertThat(bring(first, older).expect(200).json().get("bad")).isEmpty();
+        }
+        assertThat(bring(Client.adviser(), older).expect(200).json().get("bad"))
+                .as("beside fields that say where water is")
+                .isEmpty();
+        assertThat(bring(newcomer, with("fields.csv", text -> text.replaceFirst("\"water\"", "\"wader\"")))
+                        .expect(422)
+                        .refusals())
+                .containsExactly(" missing-column");
+    }
+
+    private static String without(String column, String text) {
+        try (CSVParser csv = CSVParser.parse(text, Exports.CSV)) {
+            List<CSVRecord> rows = csv.getRecords();
+            int gone = rows.get(0).toList().indexOf(column);
+            StringWriter written = new StringWriter();
+            CSVPrinter printer = new CSVPrinter(written, Exports.CSV);
+            for (CSVRecord row : rows) {
+                List<String> cells = new ArrayList<>(row.toList());
+                cells.remove(gone);
+                printer.printRecord(cells);
+            }
+            return written.toString();
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
     }
 
     private static byte[] zip(String name, String text) throws IOException {

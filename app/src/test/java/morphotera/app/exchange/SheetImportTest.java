@@ -24,9 +24,7 @@ class SheetImportTest {
     }
 
     private JsonNode save(JsonNode look) {
-        return adviser.send("POST", "/api/imports/" + look.get("id").asString() + "/confirm", null)
-                .expect(200)
-                .json();
+        return adviser.confirm(look.get("id").asString()).expect(200).json();
     }
 
     private JsonNode visits() {

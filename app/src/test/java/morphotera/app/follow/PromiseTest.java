@@ -65,6 +65,11 @@ class PromiseTest {
         JsonNode score = other.get("/api/forecasts/score").expect(200).json();
         JsonNode ofSalt = Plot.one(score.get("byForecast"), "forecast", "salt");
         assertThat(ofSalt.get("of").asInt()).isGreaterThanOrEqualTo(2);
+        assertThat(Plot.one(score.get("byMeasure"), "measure", "salinity.rootZoneEce")
+                        .get("of")
+                        .asInt())
+                .isEqualTo(ofSalt.get("of").asInt());
+        assertThat(score.get("byAdviser").findValuesAsString("adviser")).contains("Other adviser");
         assertThat(score.get("held").asDouble()).isBetween(0.0, 1.0);
     }
 
@@ -106,6 +111,12 @@ class PromiseTest {
         JsonNode acid = Plot.one(brier.get("byCause"), "cause", "acid-topsoil");
         assertThat(acid.get("n").asInt()).isEqualTo(1);
         assertThat(acid.get("score").asDouble()).isCloseTo((belief - 1) * (belief - 1), within(1e-12));
+        assertThat(brier.get("byTable").findValuesAsString("table")).containsExactly("practice", "shipped");
+        JsonNode learned = other.get("/api/forecasts/score").json().get("learned");
+        assertThat(learned).isNotEmpty().allSatisfy(one -> {
+            assertThat(one.get("causeText").asString()).isEqualTo("The topsoil is too acid");
+            assertThat(one.at("/taught/casesWith").asInt()).isEqualTo(1);
+        });
         other.send("DELETE", path + "?zone=main&version=1", null).expect(200);
         assertThat(other.get("/api/forecasts/score")
                         .expect(200)

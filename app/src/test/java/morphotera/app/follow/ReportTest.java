@@ -52,6 +52,30 @@ class ReportTest {
     }
 
     @Test
+    void a_report_is_written_in_the_units_its_grower_reads_in() {
+        String visit = visitOf("Church Piece");
+        Client grower = Client.signedIn("grower@hallowquay.example");
+        JsonNode before =
+                adviser.get("/api/visits/" + visit + "/readers").expect(200).json();
+        assertThat(before.at("/0/units/depth").asString()).isEqualTo("cm");
+        grower.send("PUT", "/api/session/units", Map.of("depth", "in")).expect(200);
+        JsonNode reads =
+                adviser.get("/api/visits/" + visit + "/readers").expect(200).json();
+        assertThat(reads.at("/0/name").asString())
+                .isEqualTo(before.at("/0/name").asString());
+        assertThat(reads.at("/0/units/depth").asString()).isEqualTo("in");
+        assertThat(adviser.get("/api/visits/" + visitOf("Far Cleave") + "/readers")
+                        .expect(200)
+                        .json())
+                .as("nobody but the practice reads that holding")
+                .isEmpty();
+        grower.send("PUT", "/api/session/units", Map.of()).expect(200);
+        Client.signedIn("other@farside.example")
+                .get("/api/visits/" + visit + "/readers")
+                .expect(404);
+    }
+
+    @Test
     void of_another_holding_the_grower_sees_none() {
         put(visitOf("Far Cleave"), 0, "Sour ground.").expect(200);
         Client.signedIn("grower@hallowquay.example").get("/api/reports/" + id).expect(404);

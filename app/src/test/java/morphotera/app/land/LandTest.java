@@ -53,6 +53,18 @@ class LandTest {
     }
 
     @Test
+    void water_to_draw_is_a_place_on_the_globe_or_is_not_known() {
+        Map<String, Object> body = body();
+        body.put("water", at(97.6, -29.1));
+        assertThat(put(body).expect(422).text("/errors/0/path")).isEqualTo("/water/lat");
+        body.put("water", at(47.6004, -29.1));
+        assertThat(put(body).expect(200).json().at("/water/lat").asDouble()).isEqualTo(47.6004);
+        body.put("water", null);
+        body.put("version", 1);
+        assertThat(put(body).expect(200).json().get("water").isNull()).isTrue();
+    }
+
+    @Test
     void the_same_again_is_the_same_and_a_stale_version_gets_both() {
         put(body()).expect(200);
         assertThat(put(body()).expect(200).json().get("version").asInt()).isEqualTo(1);

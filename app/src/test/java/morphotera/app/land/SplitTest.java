@@ -23,6 +23,7 @@ class SplitTest {
             Map.of(
                     "outline", List.of(at(47, -29), at(47, -28.998), at(47.002, -28.998), at(47.002, -29)),
                     "gate", at(47.0001, -29),
+                    "water", at(47.0003, -29.0002),
                     "clayPercent", 31,
                     "avoid", List.of(List.of(at(47.0018, -29), at(47.0018, -28.998), at(47.0019, -28.999)))));
     private final String fresh = Client.id();
@@ -69,6 +70,8 @@ class SplitTest {
         assertThat(goes.get("areaHa").asDouble()).isCloseTo(2.54, within(0.01));
         assertThat(goes.get("clayPercent").asInt()).isEqualTo(31);
         assertThat(goes.get("gate").isNull()).isTrue();
+        assertThat(goes.get("water")).as("water is drawn from one place").isEqualTo(stays.get("water"));
+        assertThat(goes.at("/water/lat").asDouble()).isEqualTo(47.0003);
         assertThat(stays.get("avoid")).as("the track lies in the other part").isEmpty();
         assertThat(goes.get("avoid")).hasSize(1);
     }

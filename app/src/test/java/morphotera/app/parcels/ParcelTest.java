@@ -119,6 +119,38 @@ class ParcelTest {
     }
 
     @Test
+    void what_a_lost_phone_had_counted_is_taken_in_by_an_owner_under_its_persons_name() {
+        Client second = Client.signedIn("second@tidewrack.example");
+        String theirs = me(second);
+        String id = Client.id();
+        Map<String, Object> body = plot.reading(visit, plot.spots.get(0), "slaking", slaking(5, "never"));
+        adviser.once(ParcelFilter.MADE_BY, theirs, "PUT", "/api/readings/" + id, body)
+                .expect(200);
+        assertThat(readings().get(0).get("enteredById").asString()).isEqualTo(theirs);
+        // The phone turns up again, and sends the same.
+        second.send("PUT", "/api/readings/" + id, body).expect(200);
+        assertThat(readings()).hasSize(1);
+    }
+
+    @Test
+    void nobody_but_an_owner_takes_in_anothers_work_and_nobody_anothers_account() {
+        Client second = Client.signedIn("second@tidewrack.example");
+        Client farside = Client.signedIn("other@farside.example");
+        Map<String, Object> body = Map.of("name", "Taken in", "version", 0);
+        String holding = "/api/holdings/" + Client.id();
+        second.once(ParcelFilter.MADE_BY, me(adviser), "PUT", holding, body).expect(403);
+        adviser.once(ParcelFilter.MADE_BY, me(farside), "PUT", holding, body).expect(403);
+        adviser.once(
+                        ParcelFilter.MADE_BY,
+                        me(second),
+                        "PUT",
+                        "/api/session/password",
+                        Map.of("old", "slack-tide-41", "password", "another long one"))
+                .expect(403);
+        adviser.once(ParcelFilter.MADE_BY, me(second), "PUT", holding, body).expect(200);
+    }
+
+    @Test
     void a_page_older_than_the_server_reads_is_told_so() {
         assertThat(adviser.once(ParcelFilter.PAGE, "0", "GET", "/api/season", null)
                         .expect(426)

@@ -26,11 +26,7 @@ class WeatherTest {
         JsonNode look = adviser.raw("POST", "/api/imports?kind=rain&holding=" + plot.holding, text)
                 .expect(200)
                 .json();
-        return keep
-                ? adviser.send("POST", "/api/imports/" + look.get("id").asString() + "/confirm", null)
-                        .expect(200)
-                        .json()
-                : look;
+        return keep ? adviser.confirm(look.get("id").asString()).expect(200).json() : look;
     }
 
     @Test

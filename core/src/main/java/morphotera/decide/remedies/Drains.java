@@ -36,6 +36,7 @@ final class Drains implements Remedy {
                     Entry.yesNo("sulphideSigns", "Signs of sulphide")
                             .preset(false)
                             .hint("Black or grey mud, rotten eggs, straw-yellow mottles, or pH under 4.5."))
+            .from(Map.of("lowOrPeatLand", List.of("field.coastal")))
             .months(5, 6, 7, 8, 9)
             .cost(new Cost(9, "metre laid"))
             .effect("The first winter; salt over years.")

@@ -67,7 +67,7 @@ final class Ph implements Method {
                                                     "Powder on, then read the card",
                                                     "Light falls between vial and card, out of the sun.",
                                                     60)
-                                            .enters("points"),
+                                            .enters("points", "pack"),
                                     Step.field("rinse", "Rinse the vials", "Twice, with clean water.", 30))),
                     new Description.Variant(
                             "meter",
@@ -106,7 +106,10 @@ final class Ph implements Method {
                             .by(Entry.Part.PROFILE),
                     Entry.number("offset", "Water above CaCl₂ by", "pH", 0.5, 1.0)
                             .preset(0.8)
-                            .hint("Larger where the soil holds little salt."))
+                            .hint("Larger where the soil holds little salt."),
+                    Entry.text("pack", "Number on the pack")
+                            .optional()
+                            .hint("Of the card or its indicator. Two visits by one pack and one person differ less."))
             .checks(
                     new Description.Check("depths", "Is each value beside its own depth?"),
                     new Description.Check("basis", "Is it said how each was read?"))

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import morphotera.ground.Nullable;
 
 /** A table as it goes out and comes in: its columns, where its rows belong, and what tells one row from another. */
@@ -181,14 +182,23 @@ public final class Table {
                 .orElseThrow(() -> new IllegalStateException("no column " + called + " in " + name));
     }
 
-    public String from() {
-        return sql + " t " + joins;
+    public String from(Scope.What what) {
+        return isWalked(what) ? sql + " t" : sql + " t " + joins;
+    }
+
+    /** A whole practice is walked along the keys, each row asked whose it is: sorted anew for every page it would never end. */
+    private boolean isWalked(Scope.What what) {
+        return what == Scope.What.PRACTICE && !isPerPractice();
     }
 
     /** Rows of a practice, a holding or a visit; what belongs to no holding goes along with each. */
     public String where(Scope.What what) {
         List<String> all = new ArrayList<>();
-        all.add(practiceSql() + " = #{scope.practiceId}");
+        String ofPractice = practiceSql() + " = #{scope.practiceId}";
+        all.add(
+                isWalked(what)
+                        ? "exists (select 1 from (select 1) x " + joins + " where " + ofPractice + ")"
+                        : ofPractice);
         if (only != null) {
             all.add(only);
         }
@@ -216,19 +226,37 @@ public final class Table {
         return String.join(", ", cast);
     }
 
-    /** A row's cells as they are put in: c0, c1, … of {@code row}. */
+    /** A row's cells as they are put in, from texts that are named as below. */
     public String cells() {
-        return columns.stream().map(this::cell).collect(Collectors.joining(", "));
+        return IntStream.range(0, columns.size())
+                .mapToObj(i -> "cast(r.c" + i + " as " + columns.get(i).kind().sql() + ")")
+                .collect(Collectors.joining(", "));
     }
 
-    /** The cells of a row's key. */
-    public String keyCells() {
-        return keyColumns().stream().map(this::cell).collect(Collectors.joining(", "));
+    /** c0, c1, … */
+    public String cellNames() {
+        return names(columns.size());
     }
 
-    private String cell(Column column) {
-        return "cast(#{row.c" + columns.indexOf(column) + ",jdbcType=VARCHAR} as "
-                + column.kind().sql() + ")";
+    /** c0, c1, … of the key. */
+    public String keyNames() {
+        return names(key.size());
+    }
+
+    private static String names(int many) {
+        return IntStream.range(0, many).mapToObj(i -> "c" + i).collect(Collectors.joining(", "));
+    }
+
+    /** Where a row's key is that of {@code k}. */
+    public String keyMatches() {
+        return IntStream.range(0, key.size())
+                .mapToObj(i -> "t." + keyColumns().get(i).sql() + " = cast(k.c" + i + " as "
+                        + keyColumns().get(i).kind().sql() + ")")
+                .collect(Collectors.joining(" and "));
+    }
+
+    public String joins() {
+        return joins;
     }
 
     /** {@code t.id}, or several. */

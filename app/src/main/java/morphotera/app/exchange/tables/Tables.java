@@ -99,6 +99,7 @@ public final class Tables {
                             true,
                             new TypeReference<List<Corner>>() {}.getType())
                     .json("gate", "gate_json", "Where people come in", false, Corner.class)
+                    .json("water", "water_json", "Where water can be drawn", false, Corner.class)
                     .json(
                             "avoid",
                             "avoid_json",
@@ -346,7 +347,8 @@ public final class Tables {
                             "input_json",
                             "What it was forecast from",
                             true,
-                            new TypeReference<Map<String, Object>>() {}.getType()),
+                            new TypeReference<Map<String, Object>>() {}.getType())
+                    .mayRefer("promised_by", "people", "By"),
             ofField("plans", "plan", "Plans of fields, every version."),
             ofField("rulings", "ruling", "What people said of causes, every version."),
             ofField("trials", "trial", "Trial strips of fields, every version."),
