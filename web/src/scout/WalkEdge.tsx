@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Corner } from '../api/types';
 import { figure } from '../ground/myUnits';
 import { cornersOf, type Fix, lengthM, withFix } from './walked';
@@ -9,13 +9,19 @@ type Props = { onCorners: (corners: Corner[]) => void };
 export function WalkEdge({ onCorners }: Props) {
   const [on, setOn] = useState(false);
   const [track, setTrack] = useState<Fix[]>([]);
+  // Two positions may come before the page is drawn again, and the second lengthens the first's way.
+  const way = useRef<Fix[]>([]);
+  const walk = (fixes: Fix[]) => {
+    way.current = fixes;
+    setTrack(fixes);
+  };
   const [accuracyM, setAccuracyM] = useState<number | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const stepped = useEffectEvent((fix: Fix) => {
     setAccuracyM(fix.accuracyM);
-    const longer = withFix(track, fix);
-    if (longer === track) return;
-    setTrack(longer);
+    const longer = withFix(way.current, fix);
+    if (longer === way.current) return;
+    walk(longer);
     onCorners(cornersOf(longer));
   });
   useEffect(() => {
@@ -47,7 +53,7 @@ export function WalkEdge({ onCorners }: Props) {
         aria-pressed={on}
         className={`button justify-self-start ${on ? 'button-main' : ''}`}
         onClick={() => {
-          if (!on) setTrack([]);
+          if (!on) walk([]);
           setOn(!on);
         }}
       >
