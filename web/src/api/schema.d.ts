@@ -5038,7 +5038,8 @@ export interface components {
             /** Format: double */
             spread: number | null;
             /** Format: double */
-            value: number;
+            value: number | null;
+            words: string[];
         };
         "morphotera.decide.Advice.NextTest": {
             /** Format: double */
@@ -5196,6 +5197,10 @@ export interface components {
         "morphotera.decide.Suits.Crop": {
             acidity: string | null;
             crop: string;
+            /** Format: double */
+            phHigh: number | null;
+            /** Format: double */
+            phLow: number | null;
             suits: boolean;
             why: string;
             /** Format: double */

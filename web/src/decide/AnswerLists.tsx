@@ -46,12 +46,17 @@ function cell(value: unknown): string {
   return String(value).replaceAll('-', ' ');
 }
 
+const UNITS: [string, string][] = [
+  ['Percent', '%'],
+  ['DSPerM', 'dS/m'],
+  ['Cm', 'cm'],
+];
+
 /** "relativeYieldPercent" as "relative yield, %". */
 function inWords(key: string): string {
+  const unit = UNITS.find(([end]) => key.endsWith(end));
   const words = key
-    .replace(/Percent$/, ', %')
-    .replace(/DSPerM$/, ', dS/m')
-    .replace(/Cm$/, ', cm')
+    .slice(0, key.length - (unit?.[0].length ?? 0))
     .replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
-  return words;
+  return unit ? `${words}, ${unit[1]}` : words;
 }

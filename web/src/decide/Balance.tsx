@@ -8,6 +8,9 @@ import { placeOf } from '../measure/place';
 /** Pixels for each unit of weight, the natural log of how many times likelier. */
 const PX = 46;
 
+/** Words that may reach over the upright stand on paper. */
+const OVER = 'bg-paper box-decoration-clone py-1 pr-2';
+
 type Props = { causes: Cause[]; whole: WholeVisit; below?: (cause: Cause) => ReactNode };
 
 /** Evidence as weight on two sides of one upright: what speaks against at the left, what speaks for at the right. */
@@ -21,17 +24,25 @@ export function Balance({ causes, whole, below }: Props) {
       {causes.map((cause) => (
         <article key={cause.id} aria-label={cause.text} className="relative pt-4 pb-2">
           <span aria-hidden="true" className="absolute inset-y-0 left-1/2 w-[1.5px] bg-ink" />
-          <h2 className="relative bg-paper pb-2 text-[1.15rem]">
-            {cause.text}{' '}
-            <span className="font-sans text-base font-normal text-faded">
-              {cause.word}, <span className="num">{show(cause.belief, 2)}</span>
+          <h2 className="relative pb-2 text-[1.15rem]">
+            <span className={OVER}>
+              {cause.text}{' '}
+              <span className="font-sans text-base font-normal text-faded">
+                {cause.word}, <span className="num">{show(cause.belief, 2)}</span>
+              </span>
             </span>
           </h2>
-          {cause.gate && <p className="relative mb-2 bg-paper font-semibold text-warn">{cause.gate}</p>}
+          {cause.gate && (
+            <p className="relative mb-2 font-semibold text-warn">
+              <span className={OVER}>{cause.gate}</span>
+            </p>
+          )}
           <Sides evidence={cause.evidence} whole={whole} />
           {cause.turn && <Turn turn={cause.turn} />}
-          <Numbers cause={cause} />
-          {below?.(cause)}
+          <div className="relative flex w-fit flex-wrap items-start gap-x-6 bg-paper pr-3">
+            <Numbers cause={cause} />
+            {below?.(cause)}
+          </div>
         </article>
       ))}
     </div>
@@ -67,11 +78,13 @@ function Sides({ evidence, whole }: { evidence: Evidence[]; whole: WholeVisit })
 function Turn({ turn }: { turn: NonNullable<Cause['turn']> }) {
   const finding = inSentence(turn.text);
   return (
-    <p className="relative mt-1 bg-paper py-1 text-sm text-faded">
-      What would turn it round:{' '}
-      {turn.inDoubt
-        ? `${finding} rests on a reading whose error reaches the limit; settled the other way it is ${turn.word}.`
-        : `${turn.ifSeen ? '' : 'not '}${finding}, which nobody has looked at: then it is ${turn.word}.`}
+    <p className="relative mt-1 py-1 text-sm text-faded">
+      <span className={OVER}>
+        What would turn it round:{' '}
+        {turn.inDoubt
+          ? `${finding} rests on a reading whose error reaches the limit; settled the other way it is ${turn.word}.`
+          : `${turn.ifSeen ? '' : 'not '}${finding}, which nobody has looked at: then it is ${turn.word}.`}
+      </span>
     </p>
   );
 }
@@ -80,7 +93,7 @@ function Turn({ turn }: { turn: NonNullable<Cause['turn']> }) {
 function Numbers({ cause }: { cause: Cause }) {
   const of100 = (share: number) => show(share * 100, 0);
   return (
-    <details className="relative bg-paper">
+    <details className="open:w-full">
       <summary className="link flex min-h-11 w-fit cursor-pointer items-center text-sm">
         How it is reckoned
       </summary>

@@ -62,8 +62,6 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
                 remedies={remedies.data}
               />
             )}
-            {judgement.suits && <SuitsPart suits={judgement.suits} whole={whole} />}
-            <TrialPart field={whole.field} mayWrite={mayWrite(me)} />
             <section aria-labelledby="sums" className="wide:col-span-2">
               <h2 id="sums" className="text-[1.5rem]">
                 What to do, and how much
@@ -74,6 +72,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
                     remedies={all}
                     judgement={judgement}
                     place={`${visitId}:${zone}`}
+                    south={(whole.field.outline[0]?.lat ?? 0) < 0}
                     money={prices.data && { prices: prices.data, areaHa: whole.field.areaHa }}
                     onPlan={
                       mayWrite(me) && plan.plan.data && prices.data
@@ -96,6 +95,8 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
               </Show>
               <WaterBudget known={judgement.known['water-budget'] ?? {}} place={`${visitId}:${zone}`} />
             </section>
+            {judgement.suits && <SuitsPart suits={judgement.suits} whole={whole} />}
+            <TrialPart field={whole.field} mayWrite={mayWrite(me)} />
           </div>
         )}
       </Show>

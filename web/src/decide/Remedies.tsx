@@ -9,12 +9,13 @@ type Props = {
   remedies: Remedy[];
   judgement: Judgement;
   place: string;
+  south: boolean;
   money?: Money | undefined;
   onPlan?: ((remedy: Remedy, sum: Sum) => void) | undefined;
 };
 
 /** What serves the likely causes in an order that holds, each opened; what a rule strikes out; the others by name. */
-export function Remedies({ remedies, judgement, place, money, onPlan }: Props) {
+export function Remedies({ remedies, judgement, place, south, money, onPlan }: Props) {
   const { causes, known, plan } = judgement;
   const likely = causes.filter((cause) => isLikely(cause) || cause.gate !== null);
   const serves = (remedy: Remedy) => likely.filter((cause) => remedy.serves.includes(cause.id));
@@ -28,14 +29,19 @@ export function Remedies({ remedies, judgement, place, money, onPlan }: Props) {
   );
   const one = (remedy: Remedy) =>
     remedy.fields.length === 0 ? (
-      <Action key={`${remedy.id} ${place}`} remedy={remedy} serves={serves(remedy)} />
+      <Action
+        remedy={remedy}
+        serves={serves(remedy)}
+        south={south}
+        onPlan={onPlan && (() => onPlan(remedy, { inputs: {}, perHa: null }))}
+      />
     ) : (
       <Calculator
-        key={`${remedy.id} ${place}`}
         remedy={remedy}
         known={known[remedy.id] ?? {}}
         place={place}
         serves={serves(remedy)}
+        south={south}
         money={money}
         onPlan={onPlan}
       />
@@ -46,26 +52,28 @@ export function Remedies({ remedies, judgement, place, money, onPlan }: Props) {
         <p className="mt-2">No cause is likely or possible yet, so nothing is called for.</p>
       )}
       {standing.length > 0 && (
-        <ol className="mt-3 max-w-[52rem]" aria-label="In an order that holds">
-          {standing.map((step, i) => (
-            <li key={step.remedy} className="grid grid-cols-[2.2rem_1fr_auto] border-t border-rule py-2">
-              <span className="num text-faded">{i + 1}</span>
-              <span>
-                <a className="link font-semibold" href={`#remedy-${step.remedy}`}>
-                  {named(step.remedy)?.name ?? step.remedy}
-                </a>
-                {step.after.map((first) => (
-                  <span key={`${first.remedy} ${first.rule}`} className="block text-sm text-faded">
-                    after {name(first.remedy)}: {inSentence(first.text)}
-                  </span>
-                ))}
-                {step.withText && <span className="block text-sm text-faded">{step.withText}</span>}
-              </span>
-              <span className="num pl-4 text-right text-sm">
-                {step.from && step.to && monthsOf(step.from, step.to)}
-              </span>
-            </li>
-          ))}
+        <ol className="mt-3 border-b border-rule" aria-label="In an order that holds">
+          {standing.map((step, i) => {
+            const remedy = named(step.remedy);
+            return (
+              remedy && (
+                <li key={`${step.remedy} ${place}`}>
+                  <Folded
+                    remedy={remedy}
+                    number={i + 1}
+                    said={[
+                      ...step.after.map((first) => `after ${name(first.remedy)}: ${inSentence(first.text)}`),
+                      ...(step.withText ? [step.withText] : []),
+                    ]}
+                    when={step.from && step.to ? monthsOf(step.from, step.to) : ''}
+                    opened={i === 0}
+                  >
+                    {() => one(remedy)}
+                  </Folded>
+                </li>
+              )
+            );
+          })}
         </ol>
       )}
       {struck.length > 0 && (
@@ -83,20 +91,8 @@ export function Remedies({ remedies, judgement, place, money, onPlan }: Props) {
           ))}
         </ul>
       )}
-      <div className="mt-8 grid gap-x-12 gap-y-10 wide:grid-cols-2">
-        {standing.map((step) => {
-          const remedy = named(step.remedy);
-          return (
-            remedy && (
-              <div key={step.remedy} id={`remedy-${step.remedy}`}>
-                {one(remedy)}
-              </div>
-            )
-          );
-        })}
-      </div>
-      <h3 className="mt-10 text-[1.3rem]">Every other sum and action</h3>
-      <div className="grid gap-x-12 wide:grid-cols-2">
+      <h2 className="mt-10 text-[1.3rem]">Every other sum and action</h2>
+      <div className="mt-1 grid gap-x-12 wide:grid-cols-2">
         {[...struck.map((step) => named(step.remedy)), ...others].map(
           (remedy) =>
             remedy && (
@@ -110,15 +106,38 @@ export function Remedies({ remedies, judgement, place, money, onPlan }: Props) {
   );
 }
 
-function Folded({ remedy, children }: { remedy: Remedy; children: () => ReactNode }) {
-  const [open, setOpen] = useState(false);
+type FoldedProps = {
+  remedy: Remedy;
+  children: () => ReactNode;
+  number?: number;
+  said?: string[];
+  when?: string;
+  opened?: boolean;
+};
+
+/** A remedy by name, what it is for and when; its sum opens below, over the whole width. */
+function Folded({ remedy, children, number, said = [], when, opened = false }: FoldedProps) {
+  const [open, setOpen] = useState(opened);
   return (
-    <details className="border-t border-rule" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="flex min-h-11 cursor-pointer items-center gap-3">
-        <span className="link font-semibold">{remedy.name}</span>
-        <span className="text-sm text-faded">{remedy.purpose}</span>
+    <details
+      className="border-t border-rule wide:open:col-span-full"
+      open={open}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary className="flex min-h-11 cursor-pointer items-baseline gap-x-3 py-2">
+        {number && <span className="num w-6 shrink-0 text-faded">{number}</span>}
+        <span className="flex-1">
+          <h3 className="link inline text-base">{remedy.name}</h3>{' '}
+          <span className="ml-1 text-sm text-faded">{remedy.purpose}</span>
+          {said.map((words) => (
+            <span key={words} className="block text-sm text-faded">
+              {words}
+            </span>
+          ))}
+        </span>
+        {when && <span className="num shrink-0 text-sm">{when}</span>}
       </summary>
-      {open && <div className="pb-6">{children()}</div>}
+      {open && <div className={`pt-1 pb-8 ${number ? 'desk:pl-9' : ''}`}>{children()}</div>}
     </details>
   );
 }

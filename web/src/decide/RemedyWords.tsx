@@ -5,45 +5,50 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 
 export function RemedyHead({ remedy, serves }: { remedy: Remedy; serves: Cause[] }) {
   return (
-    <>
-      <h3 className="text-[1.3rem]">{remedy.name}</h3>
-      <p className="text-faded">
-        {remedy.purpose}. Grade {remedy.grade}.
-        {serves.length > 0 && ` For: ${serves.map((cause) => inSentence(cause.text)).join('; ')}.`}
-      </p>
-    </>
+    <p className="text-faded">
+      {serves.length > 0 && `For: ${serves.map((cause) => inSentence(cause.text)).join('; ')}. `}
+      Grade {remedy.grade}.
+    </p>
   );
 }
 
 /** When it is done, how long it takes, what it costs, where it holds, who decides and what to watch. */
-export function RemedyFoot({ remedy }: { remedy: Remedy }) {
+export function RemedyFoot({ remedy, south }: { remedy: Remedy; south: boolean }) {
   const source = remedy.source ? ` ${remedy.source}.` : '';
   return (
-    <p className="mt-4 text-sm text-faded">
-      {months(remedy.months)}. {remedy.effect} {remedy.range}
+    <p className="mt-4 max-w-[60rem] text-sm text-faded">
+      {months(remedy.months, south)}. {remedy.effect} {remedy.range}
       {source} {price(remedy)} {remedy.decides ?? ''} Watch: {remedy.watch.join(', ')}.
     </p>
   );
 }
 
+type ActionProps = { remedy: Remedy; serves: Cause[]; south: boolean; onPlan?: (() => void) | undefined };
+
 /** An action without a sum. */
-export function Action({ remedy, serves }: { remedy: Remedy; serves: Cause[] }) {
+export function Action({ remedy, serves, south, onPlan }: ActionProps) {
   return (
-    <article aria-label={remedy.name} className="border-t-2 border-ink pt-4">
+    <article aria-label={remedy.name}>
       <RemedyHead remedy={remedy} serves={serves} />
       <ul className="mt-3 list-disc pl-5 text-sm">
         {remedy.cautions.map((caution) => (
           <li key={caution}>{caution}</li>
         ))}
       </ul>
-      <RemedyFoot remedy={remedy} />
+      {onPlan && (
+        <button type="button" className="button mt-3" onClick={onPlan}>
+          Take it into the plan
+        </button>
+      )}
+      <RemedyFoot remedy={remedy} south={south} />
     </article>
   );
 }
 
-/** Months of the northern half as runs: "Aug to Oct, Feb to Mar". */
-export function months(of: number[]): string {
-  if (of.length === 12) return 'Any month';
+/** Months, told of the northern half of the world, as runs: "Aug to Oct, Feb to Mar". */
+export function months(northern: number[], south: boolean): string {
+  if (northern.length === 12) return 'Any month';
+  const of = south ? northern.map((month) => ((month + 5) % 12) + 1) : northern;
   const runs: number[][] = [];
   for (const month of of) {
     const run = runs.at(-1);

@@ -74,7 +74,7 @@ export function Ruling({ cause, visitId, zone, mayWrite }: Props) {
     );
 
   return (
-    <div className="relative bg-paper pb-1">
+    <div className={ruling || made || open ? 'w-full pb-1' : ''}>
       {ruling && (
         <p>
           <strong>{SAID[ruling.word] ?? ruling.word}</strong> by{' '}

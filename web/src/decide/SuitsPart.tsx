@@ -3,6 +3,7 @@ import type { Judgement, WholeVisit } from '../api/types';
 import { useMethods } from '../api/useMethods';
 import { inSentence, show } from '../ground/format';
 import { figure } from '../ground/myUnits';
+import { Crops } from './Crops';
 
 type Suits = NonNullable<Judgement['suits']>;
 
@@ -24,7 +25,7 @@ export function SuitsPart({ suits, whole }: { suits: Suits; whole: WholeVisit })
           {suits.missing.map((one) => inSentence(nameOf(methods.data ?? [], one))).join(', ')}.
         </p>
       )}
-      <div className="mt-3 grid gap-x-12 gap-y-6 wide:grid-cols-3">
+      <div className="mt-3 grid gap-x-12 gap-y-6 wide:grid-cols-2">
         <div>
           <h3>Crops, by salt and pH</h3>
           {suits.crops.length === 0 ? (
@@ -36,80 +37,66 @@ export function SuitsPart({ suits, whole }: { suits: Suits; whole: WholeVisit })
                 {suits.ece !== null && suits.ph !== null && ', '}
                 {suits.ph !== null && `pH ${show(suits.ph)}`}
               </p>
-              <Crops crops={fits} />
+              {fits.length > 0 && <Crops crops={fits} ph={suits.ph} />}
               {unfit.length > 0 && (
                 <details open={fits.length === 0}>
                   <summary className="link flex min-h-11 cursor-pointer items-center">
                     {unfit.length} that do not suit
                   </summary>
-                  <Crops crops={unfit} />
+                  <Crops crops={unfit} ph={suits.ph} />
                 </details>
               )}
             </>
           )}
         </div>
-        <div>
-          <h3>Cover crops</h3>
-          {suits.limits.length === 0 ? (
-            <p>Nothing limits this ground that a cover crop would serve; any that is liked keeps it green.</p>
-          ) : (
-            <>
-              <p className="text-sm text-faded">for {suits.limits.map(words).join(', ')}</p>
-              <ul className="mt-1">
-                {suits.covers.slice(0, 8).map((one) => (
-                  <li
-                    key={one.crop}
-                    className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-rule py-1.5"
-                  >
-                    <span>
-                      <span className="inline-block font-semibold first-letter:uppercase">
-                        {words(one.crop)}
+        <div className="grid content-start gap-6">
+          <div>
+            <h3>Plants, by how it drains</h3>
+            {suits.planting ? (
+              <>
+                <p className="text-sm text-faded">a hole falls {figure(suits.planting.mmPerH, 'mm/h', 0)}</p>
+                <p className="mt-1">{suits.planting.text}</p>
+                <p className="mt-1 text-sm text-faded">Kinds, not sorts; grade C, said beside the score.</p>
+              </>
+            ) : (
+              <p>No hole was read here.</p>
+            )}
+          </div>
+          <div>
+            <h3>Cover crops</h3>
+            {suits.limits.length === 0 ? (
+              <p>
+                Nothing limits this ground that a cover crop would serve; any that is liked keeps it green.
+              </p>
+            ) : (
+              <>
+                <p className="text-sm text-faded">for {suits.limits.map(words).join(', ')}</p>
+                <ul className="mt-1">
+                  {suits.covers.slice(0, 8).map((one) => (
+                    <li
+                      key={one.crop}
+                      className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-rule py-1.5"
+                    >
+                      <span>
+                        <span className="inline-block font-semibold first-letter:uppercase">
+                          {words(one.crop)}
+                        </span>
+                        {one.caution && <span className="block text-sm text-faded">{one.caution}</span>}
                       </span>
-                      {one.caution && <span className="block text-sm text-faded">{one.caution}</span>}
-                    </span>
-                    <span className="num text-right text-sm">
-                      {show(one.servesPercent, 0)} %
-                      <span className="block font-sans text-faded">
-                        {one.inSeason ? 'sown now' : 'another month'}
+                      <span className="num text-right text-sm">
+                        {show(one.servesPercent, 0)} %
+                        <span className="block font-sans text-faded">
+                          {one.inSeason ? 'sown now' : 'another month'}
+                        </span>
                       </span>
-                    </span>
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
-        </div>
-        <div>
-          <h3>Plants, by how it drains</h3>
-          {suits.planting ? (
-            <>
-              <p className="text-sm text-faded">a hole falls {figure(suits.planting.mmPerH, 'mm/h', 0)}</p>
-              <p className="mt-1">{suits.planting.text}</p>
-              <p className="mt-1 text-sm text-faded">Kinds, not sorts; grade C, said beside the score.</p>
-            </>
-          ) : (
-            <p>No hole was read here.</p>
-          )}
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
+          </div>
         </div>
       </div>
     </section>
-  );
-}
-
-function Crops({ crops }: { crops: Suits['crops'] }) {
-  return (
-    <ul className="mt-1">
-      {crops.map((one) => (
-        <li key={one.crop} className="border-t border-rule py-1.5">
-          <span className="inline-block font-semibold first-letter:uppercase">{words(one.crop)}</span>
-          <span className="text-sm text-faded">
-            {' '}
-            {one.acidity === 'too-acid' && 'too acid: '}
-            {one.acidity === 'too-alkaline' && 'too alkaline: '}
-            {one.why}
-          </span>
-        </li>
-      ))}
-    </ul>
   );
 }

@@ -71,6 +71,14 @@ it('a spot that names its new field only by the first zone waits for the field',
   expect(needs({ path: `/api/spots/${SPOT}`, body: { zoneId: zone } }, [field])).toEqual(['f']);
 });
 
+it('a reading never waits behind the picture it names; what is marked on the picture does', () => {
+  const id = '018f0000-0000-7000-8000-0000000000f1';
+  const picture: Parcel = { ...parcel('p', `/api/photographs/${id}?visit=${FIELD}`), file: true };
+  const reading = { path: `/api/readings/${SPOT}`, body: { values: { photograph: id } } };
+  expect(needs(reading, [picture])).toEqual([]);
+  expect(needs({ path: `/api/photographs/${id}/caption`, body: {} }, [picture])).toEqual(['p']);
+});
+
 it('what was set aside and taken back again goes in turn', () => {
   const aside = `/api/readings/${SPOT}/set-aside`;
   const first = parcel('a', aside, {}, { is: 'sending', tries: 1, since: 0 });

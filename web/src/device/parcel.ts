@@ -85,12 +85,14 @@ function cellOf({ path, body }: Parcel): string | null {
     : null;
 }
 
-/** Those made before whose things this one names: its field, zone, spot, visit, the reading it corrects. */
+/**
+ * Those made before whose things this one names: its field, zone, spot, visit, the reading it corrects. A picture is waited for
+ * only by what goes to its own address: a reading may name one that has not arrived.
+ */
 export function needs(parcel: Pick<Parcel, 'path' | 'body'>, all: Parcel[]): string[] {
   const names = `${parcel.path} ${JSON.stringify(parcel.body)}`;
-  return all
-    .filter((one) => one.state.is !== 'put-away' && makes(one).some((id) => names.includes(id)))
-    .map((one) => one.id);
+  const rests = (one: Parcel) => makes(one).some((id) => (one.file ? parcel.path : names).includes(id));
+  return all.filter((one) => one.state.is !== 'put-away' && rests(one)).map((one) => one.id);
 }
 
 /** What it makes or changes: a new field makes its first zone too, by which its spots name it. */

@@ -63,6 +63,10 @@ final class AdviceTrees {
                                 crop.crop(),
                                 "yieldPercent",
                                 crop.yieldPercent(),
+                                "phLow",
+                                crop.phLow(),
+                                "phHigh",
+                                crop.phHigh(),
                                 "acidity",
                                 crop.acidity(),
                                 "suits",
@@ -250,7 +254,17 @@ final class AdviceTrees {
     }
 
     static Object known(Advice.Known one) {
-        return of("value", one.value(), "spread", one.spread(), "measure", one.measure(), "readings", one.readings());
+        return of(
+                "value",
+                one.value(),
+                "spread",
+                one.spread(),
+                "words",
+                one.words(),
+                "measure",
+                one.measure(),
+                "readings",
+                one.readings());
     }
 
     static Object question(CrossChecks.Question one) {

@@ -36,8 +36,17 @@ public record Advice(
         @Nullable Good good,
         @Nullable Suits suits) {
 
-    /** What a sum can be filled in with: the best reading's value and how far it may be out. */
-    public record Known(double value, @Nullable Double spread, String measure, List<String> readings) {}
+    /**
+     * What a sum can be filled in with: the best reading's value and how far it may be out, or what stands already for a choice.
+     *
+     * @param value null where it is {@code words} that are known
+     */
+    public record Known(
+            @Nullable Double value,
+            @Nullable Double spread,
+            List<String> words,
+            String measure,
+            List<String> readings) {}
 
     /** Something that was done to the field. */
     public record Log(String kind, long day, @Nullable String zoneId) {
@@ -137,12 +146,13 @@ public record Advice(
             Sheets sheets) {
         TextureGroup texture = site.textureGroupOf(zone);
         Judgement judgement = judge(table, site, zone, visit, readings, log, sheets);
+        int month = Months.of(visit.day()) % Months.A_YEAR + 1;
         return of(
                 table,
                 judgement,
                 rulings,
                 Called.of(judgement, rulings).steps(remedies, site.latitude() < 0, Months.of(visit.day())),
-                Filled.of(remedies, judgement.facts(), site, zone, texture, sheets),
+                new Filled(judgement, site, zone, texture, sheets, month).of(remedies),
                 Good.of(
                         judgement.causes(),
                         FieldScores.of(
@@ -151,7 +161,7 @@ public record Advice(
                                         .toList(),
                                 Coded.of(School.values(), site.school()),
                                 site.crop())),
-                Suits.of(judgement, sheets, Months.of(visit.day()) % Months.A_YEAR + 1, site.latitude() < 0));
+                Suits.of(judgement, sheets, month, site.latitude() < 0));
     }
 
     /** What a zone's evidence comes to, before it is put in words. */

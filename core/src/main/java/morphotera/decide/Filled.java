@@ -1,6 +1,5 @@
 package morphotera.decide;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,69 +8,114 @@ import morphotera.decide.Advice.Known;
 import morphotera.decide.sheets.Sheets;
 import morphotera.ground.Nullable;
 import morphotera.ground.TextureGroup;
+import morphotera.measure.Entry;
 import morphotera.measure.RootingDepth;
 import morphotera.measure.Site;
 
-/** What a sum can be filled in with: the best reading, else what is known of the field. A yes is 1, a no is 0. */
-final class Filled {
-    private Filled() {}
+/**
+ * What a sum can be filled in with: the best reading, else what is known of the field, the day and the causes. A yes is 1, a no
+ * is 0.
+ *
+ * @param month 1 to 12, of the visit
+ */
+record Filled(
+        Judgement judgement,
+        Site site,
+        Site.Zone zone,
+        @Nullable TextureGroup texture,
+        Sheets sheets,
+        int month) {
+    /** van Bemmelen's: so much organic matter holds a gram of carbon. */
+    private static final double MATTER_OF_CARBON = 1.724;
 
     /** By remedy, and for the water budget, by what is entered. */
-    static Map<String, Map<String, Known>> of(
-            List<Remedy> remedies, Facts facts, Site site, Site.Zone zone, TextureGroup texture, Sheets sheets) {
+    Map<String, Map<String, Known>> of(List<Remedy> remedies) {
         Map<String, Map<String, Known>> known = new LinkedHashMap<>();
-        remedies.forEach(remedy -> known.put(
-                remedy.description().id(), known(remedy.description().from(), facts, site, zone, texture, sheets)));
-        Map<String, Known> water = known(
-                Map.of(
-                        "sand", List.of("texture-jar.sand", "texture-feel.sand"),
-                        "clay", List.of("texture-jar.clay", "texture-feel.clay"),
-                        "rootDepthCm", List.of("root-pit.rootStop", "root-depth.root80")),
-                facts,
-                site,
-                zone,
-                texture,
-                sheets);
+        remedies.forEach(remedy -> known.put(remedy.description().id(), offered(remedy.description())));
+        Map<String, Known> water = known(Map.of(
+                "sand", List.of("texture-jar.sand", "texture-feel.sand"),
+                "clay", List.of("texture-jar.clay", "texture-feel.clay"),
+                "rootDepthCm", List.of("root-pit.rootStop", "root-depth.root80")));
         water.put("expectedDepthCm", said(RootingDepth.expectedCm(site.crop()), "field.crop"));
         known.put("water-budget", water);
         return known;
     }
 
-    private static Map<String, Known> known(
-            Map<String, List<String>> from,
-            Facts facts,
-            Site site,
-            Site.Zone zone,
-            TextureGroup texture,
-            Sheets sheets) {
+    /** Of words, those that the sum offers. */
+    private Map<String, Known> offered(Remedy.Description remedy) {
+        Map<String, Known> known = known(remedy.from());
+        for (Entry field : remedy.fields()) {
+            Known one = known.get(field.key());
+            if (one != null && !one.words().isEmpty()) {
+                List<String> words = one.words().stream()
+                        .filter(word -> field.options().stream()
+                                .anyMatch(option -> option.word().equals(word)))
+                        .toList();
+                known.remove(field.key());
+                if (!words.isEmpty()) {
+                    known.put(field.key(), told(words, one.measure()));
+                }
+            }
+        }
+        return known;
+    }
+
+    private Map<String, Known> known(Map<String, List<String>> from) {
         Map<String, Known> values = new LinkedHashMap<>();
         from.forEach((key, sources) -> sources.stream()
-                .map(source -> taken(source, facts, site, zone, texture, sheets))
+                .map(this::taken)
                 .filter(Objects::nonNull)
                 .findFirst()
                 .ifPresent(value -> values.put(key, value)));
         return values;
     }
 
-    private static @Nullable Known taken(
-            String from, Facts facts, Site site, Site.Zone zone, @Nullable TextureGroup texture, Sheets sheets) {
+    private @Nullable Known taken(String from) {
         return switch (from) {
             case "field.clayPercent" -> said(site.clayOf(zone), from);
             case "field.coastal" -> said(site.coastal() == null ? null : site.coastal() ? 1.0 : 0.0, from);
             case "field.buildingM" -> said(site.buildingM(), from);
             case "field.wellM" -> said(site.wellM(), from);
             case "field.septicM" -> said(site.septicM(), from);
+            case "field.hemisphere" -> told(List.of(site.latitude() < 0 ? "south" : "north"), from);
             case "texture.water" ->
                 said(sheets.availableMmPer10Cm(zone.texture() == null ? site.texture() : zone.texture()), from);
             case "texture.density" -> said(texture == null ? null : texture.densityGPerCm3(), from);
-            default ->
-                facts.best(from)
-                        .map(best -> new Known(best.value(), best.spread(), best.measure(), best.readings()))
-                        .orElse(null);
+            case "texture.group" -> told(texture == null ? List.of() : List.of(texture.word()), from);
+            case "day.month" -> said((double) month, from);
+            case "causes.limits" -> told(Suits.limits(judgement), from);
+            case "causes.open" -> told(open(), from);
+            case "laboratory.organicMatter" -> read("laboratory.organicCarbon", MATTER_OF_CARBON);
+            default -> read(from, 1);
         };
     }
 
+    private @Nullable Known read(String measure, double times) {
+        return judgement
+                .facts()
+                .best(measure)
+                .map(best -> new Known(
+                        best.value() * times,
+                        best.spread() == null ? null : best.spread() * times,
+                        List.of(),
+                        best.measure(),
+                        best.readings()))
+                .orElse(null);
+    }
+
+    private List<String> open() {
+        return judgement.causes().stream()
+                .filter(one ->
+                        one.word() != Causes.Word.UNLIKELY && !one.evidence().isEmpty())
+                .map(one -> one.cause().id())
+                .toList();
+    }
+
     private static @Nullable Known said(@Nullable Double value, String measure) {
-        return value == null ? null : new Known(value, null, measure, new ArrayList<>());
+        return value == null ? null : new Known(value, null, List.of(), measure, List.of());
+    }
+
+    private static @Nullable Known told(List<String> words, String measure) {
+        return words.isEmpty() ? null : new Known(null, null, words, measure, List.of());
     }
 }

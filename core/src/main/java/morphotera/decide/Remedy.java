@@ -32,8 +32,8 @@ public interface Remedy {
 
     /**
      * @param fields what the sum takes; none for an action without a sum
-     * @param from where a value may be taken from, the first that is known: field key to {@code method.measure}, {@code
-     *     field.clayPercent} or {@code texture.density}
+     * @param from where a value may be taken from, the first that is known: field key to {@code method.measure}, or
+     *     what {@link Filled} knows of the field, its texture, the day and the causes
      * @param months when it is done, 1 to 12, in the northern half of the world; six later in the southern
      * @param cost made up and meant to be edited
      * @param effect how long until it shows

@@ -51,11 +51,14 @@ public record Suits(
      * A crop on this ground.
      *
      * @param yieldPercent that the salt leaves; null where salt was not read or the table does not know the crop
+     * @param phLow {@code phHigh}: the pH in water that it likes; null where the table does not know it
      * @param acidity {@code fits}, {@code too-acid} or {@code too-alkaline}; null likewise
      */
     public record Crop(
             String crop,
             @Nullable Double yieldPercent,
+            @Nullable Double phLow,
+            @Nullable Double phHigh,
             @Nullable String acidity,
             boolean suits,
             String why) {}
@@ -130,11 +133,12 @@ public record Suits(
     private static Crop crop(Sheets sheets, String name, @Nullable Double ece, @Nullable Double ph) {
         SaltTable.Tolerance bears = sheets.bears(name);
         Double kept = ece == null || bears == null ? null : Double.valueOf(bears.relativeYield(ece));
-        Map<String, Double> likes =
-                ph == null ? null : sheets.sheet(Sheets.CROP_PH).row(name).orElse(null);
-        String acidity = likes == null
+        Map<String, Double> likes = sheets.sheet(Sheets.CROP_PH).row(name).orElse(null);
+        Double low = likes == null ? null : likes.get("low");
+        Double high = likes == null ? null : likes.get("high");
+        String acidity = ph == null || low == null || high == null
                 ? null
-                : ph < likes.get("low") ? "too-acid" : ph > likes.get("high") ? "too-alkaline" : "fits";
+                : ph < low ? "too-acid" : ph > high ? "too-alkaline" : "fits";
         boolean suits = (kept == null || kept >= KEEPS_PERCENT) && (acidity == null || acidity.equals("fits"));
         List<String> why = new ArrayList<>();
         if (kept != null) {
@@ -144,12 +148,12 @@ public record Suits(
                             : "salt leaves it " + Decimal.show(kept, 0) + " % of its yield");
         }
         if (acidity != null) {
-            why.add("it likes pH " + Decimal.show(likes.get("low"), 1) + " to " + Decimal.show(likes.get("high"), 1));
+            why.add("it likes pH " + Decimal.show(low, 1) + " to " + Decimal.show(high, 1));
         }
-        return new Crop(name, kept, acidity, suits, String.join("; ", why));
+        return new Crop(name, kept, low, high, acidity, suits, String.join("; ", why));
     }
 
-    private static List<String> limits(Judgement judgement) {
+    static List<String> limits(Judgement judgement) {
         Set<String> limits = new LinkedHashSet<>();
         for (Causes.Judged cause : judgement.causes()) {
             boolean called = cause.word() == Causes.Word.LIKELY || cause.word() == Causes.Word.POSSIBLE;

@@ -1,6 +1,7 @@
 package morphotera.decide;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
@@ -36,7 +37,8 @@ class FilledTest extends ZoneRead {
     }
 
     private Known of(Site site, String remedy, String entry) {
-        return Filled.of(Remedies.ALL, facts(), site, WHOLE, TextureGroup.MEDIUM, Sheets.SHIPPED)
+        return new Filled(judged(), site, WHOLE, TextureGroup.MEDIUM, Sheets.SHIPPED, 8)
+                .of(Remedies.ALL)
                 .get(remedy)
                 .get(entry);
     }
@@ -63,5 +65,35 @@ class FilledTest extends ZoneRead {
     void a_rain_garden_knows_how_near_the_building_is_and_says_nothing_of_a_well_nobody_named() {
         assertThat(of(field(null, null), "rain-garden", "buildingM").value()).isEqualTo(12);
         assertThat(of(field(null, null), "rain-garden", "wellM")).isNull();
+    }
+
+    @Test
+    void a_cover_crop_knows_the_half_of_the_world_the_month_and_what_limits_the_ground() {
+        for (String spot : List.of("1", "2", "3")) {
+            read(spot, "salinity", Map.of("texture", "loam", "use", "arable"), paste(9, 10));
+            read(spot, "salinity", Map.of("texture", "loam", "use", "arable"), paste(9, 35));
+        }
+        Site field = field(null, null);
+        assertThat(of(field, "cover-crop", "limits").words()).containsExactly("salt");
+        assertThat(of(field, "cover-crop", "hemisphere").words()).containsExactly("north");
+        assertThat(of(field, "cover-crop", "sowingMonth").value()).isEqualTo(8);
+        assertThat(of(field, "leaching", "textureGroup").words()).containsExactly("medium");
+    }
+
+    @Test
+    void a_laboratory_is_asked_for_the_causes_that_stand_open_and_that_it_can_settle() {
+        assertThat(of(field(null, null), "sampling-laboratory", "causes"))
+                .as("nothing was looked at")
+                .isNull();
+        phAtSpots("water", 4.6, 4.6, 4.7);
+        assertThat(of(field(null, null), "sampling-laboratory", "causes").words())
+                .contains("acid-topsoil")
+                .doesNotContain("compacted-pan");
+    }
+
+    @Test
+    void organic_matter_now_is_a_laboratorys_carbon_and_what_hangs_on_it() {
+        read("1", "laboratory", Map.of(), Map.of("organicMatterPercent", 3.4));
+        assertThat(of(field(null, null), "organic-matter", "omNow").value()).isEqualTo(3.4, within(1e-9));
     }
 }

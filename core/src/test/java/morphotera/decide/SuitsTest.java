@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import morphotera.Tables;
 import morphotera.decide.sheets.Sheet;
 import morphotera.decide.sheets.Sheets;
 import morphotera.read.FieldScores;
@@ -14,21 +13,6 @@ import org.junit.jupiter.api.Test;
 /** What grows on the ground as it is, and what is good about ground with nothing to mend. */
 class SuitsTest extends ZoneRead {
     private static final Map<String, Object> LOAM = Map.of("texture", "loam", "use", "arable");
-
-    private Judgement judged() {
-        return new Judgement(
-                facts(),
-                facts().answers(Tables.CAUSES),
-                java.util.Set.of(),
-                Causes.judge(
-                        Tables.CAUSES,
-                        Causes.Setting.UNKNOWN,
-                        GoodPatch.seen(facts().answers(Tables.CAUSES), java.util.Set.of())),
-                Map.of(),
-                List.of(),
-                List.of(),
-                List.of());
-    }
 
     private Suits suits() {
         return Suits.of(judged(), Sheets.SHIPPED, 9, false);

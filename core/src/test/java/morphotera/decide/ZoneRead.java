@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import morphotera.Tables;
 import morphotera.measure.Taken;
 
@@ -33,6 +34,22 @@ abstract class ZoneRead {
 
     Facts.Answer of(String finding) {
         return facts().answers(Tables.CAUSES).get(finding);
+    }
+
+    /** What the findings so far come to. */
+    Judgement judged() {
+        return new Judgement(
+                facts(),
+                facts().answers(Tables.CAUSES),
+                Set.of(),
+                Causes.judge(
+                        Tables.CAUSES,
+                        Causes.Setting.UNKNOWN,
+                        GoodPatch.seen(facts().answers(Tables.CAUSES), Set.of())),
+                Map.of(),
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     Boolean answer(String finding) {

@@ -62,9 +62,15 @@ class BoundsTest {
                         .refusals())
                 .anyMatch(one -> one.startsWith("/reading/crumbs"));
 
-        List<String> holdings = new ArrayList<>();
-        IntStream.range(0, 20_000).forEach(i -> holdings.add(new UUID(1, i).toString()));
-        Map<String, Object> person = new LinkedHashMap<>(Map.of(
+        assertThat(adviser.send("PUT", "/api/people/" + Client.id(), readerOf(20_000))
+                        .expect(422)
+                        .refusals())
+                .anyMatch(one -> one.startsWith("/holdingIds"));
+        adviser.send("PUT", "/api/people/" + Client.id(), readerOf(100_000)).expect(413);
+    }
+
+    private static Map<String, Object> readerOf(int holdings) {
+        return Map.of(
                 "name",
                 "Many",
                 "email",
@@ -74,13 +80,11 @@ class BoundsTest {
                 "password",
                 "tide over the bar",
                 "holdingIds",
-                holdings,
+                IntStream.range(0, holdings)
+                        .mapToObj(i -> new UUID(1, i).toString())
+                        .toList(),
                 "version",
-                0));
-        assertThat(adviser.send("PUT", "/api/people/" + Client.id(), person)
-                        .expect(422)
-                        .refusals())
-                .anyMatch(one -> one.startsWith("/holdingIds"));
+                0);
     }
 
     @Test

@@ -34,6 +34,10 @@ final class CoverCrop implements Remedy {
                             "Half of the world",
                             option("north", "North", null),
                             option("south", "South", null)))
+            .from(Map.of(
+                    "limits", List.of("causes.limits"),
+                    "sowingMonth", List.of("day.month"),
+                    "hemisphere", List.of("field.hemisphere")))
             .months(3, 4, 7, 8, 9)
             .cost(new Cost(70, "hectare of seed"))
             .effect("Cover in weeks, roots in a season, life in years.")

@@ -28,7 +28,7 @@ final class FertiliserSplit implements Remedy {
                     Entry.number("cec", "Exchange capacity", "cmol(+)/kg", 1, 80)
                             .optional(),
                     Entry.number("nitrogenKgPerHa", "Nitrogen in all", "kg/ha", 1, 500))
-            .from(Map.of("cec", List.of("laboratory.cec")))
+            .from(Map.of("textureGroup", List.of("texture.group"), "cec", List.of("laboratory.cec")))
             .months(3, 4, 5, 6)
             .cost(new Cost(12, "hectare and dressing"))
             .effect("The same season.")

@@ -49,6 +49,7 @@ final class Leaching implements Remedy {
                     Entry.number("dispersionScore", "Dispersion's score", "score", 0, 100)
                             .optional())
             .from(Map.of(
+                    "textureGroup", List.of("texture.group"),
                     "eceNow", List.of("salinity.rootZoneEce"),
                     "esp", List.of("laboratory.esp"),
                     "dispersionScore", List.of("dispersion.score")))

@@ -40,7 +40,9 @@ final class OrganicMatter implements Remedy {
                     Entry.number("mostNKgPerHaYear", "Nitrogen at most in a year", "kg/ha", 10, 500)
                             .preset(170.0)
                             .hint("Local law and phosphorus first."))
-            .from(Map.of("bulkDensity", List.of("texture.density")))
+            .from(Map.of(
+                    "omNow", List.of("laboratory.organicMatter"),
+                    "bulkDensity", List.of("texture.density")))
             .months(3, 4, 8, 9, 10)
             .cost(new Cost(18, "tonne of product, spread"))
             .effect("Structure and life in one to three years, the figure itself in five to ten.")

@@ -69,6 +69,7 @@ final class SamplingLaboratory implements Remedy {
                     FOR.keySet().stream()
                             .map(cause -> option(cause, cause.replace('-', ' '), null))
                             .toArray(Entry.Option[]::new)))
+            .from(Map.of("causes", List.of("causes.open")))
             .months(2, 3, 4, 8, 9, 10)
             .cost(new Cost(38, "sample"))
             .effect("Days to weeks.")
