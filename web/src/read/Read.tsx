@@ -12,7 +12,7 @@ import { SectionPage } from './SectionPage';
 import { ValuesPage } from './ValuesPage';
 
 const TAB =
-  'min-h-11 border-b-2 border-transparent font-head text-[1.05rem] font-semibold text-faded data-[state=active]:border-ink data-[state=active]:text-ink';
+  'min-h-11 border-b-2 border-transparent font-head text-base font-semibold whitespace-nowrap text-faded data-[state=active]:border-ink data-[state=active]:text-ink desk:text-[1.05rem]';
 
 /** The cut through the ground, the scores, and every value that was found. */
 export function Read() {
@@ -38,7 +38,7 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
         {whole.field.name}, {whole.visit.day}
       </h1>
       <div className="mb-4 flex flex-wrap items-center justify-between gap-x-8 gap-y-1">
-        <Tabs.List className="flex gap-7" aria-label="Views">
+        <Tabs.List className="flex gap-5 desk:gap-7" aria-label="Views">
           <Tabs.Trigger value="section" className={TAB}>
             Section
           </Tabs.Trigger>

@@ -24,7 +24,7 @@ type Sheet = { width: number; height: number };
 export type Size = 'large' | 'middle' | 'small';
 
 const SHEETS: Record<Size, Sheet> = {
-  large: { width: 400, height: 196 },
+  large: { width: 400, height: 210 },
   middle: { width: 272, height: 150 },
   small: { width: 190, height: 112 },
 };
@@ -90,6 +90,7 @@ function Drawn({ holding, look, size, line }: Props) {
         role="group"
         aria-label={`Map of ${holding.name}`}
       >
+        <Land shapes={shapes.map((one) => one.points)} />
         {shapes.map(({ card, points, wide, centre }) => (
           <Ground
             key={card.field.id}
@@ -116,6 +117,21 @@ function Drawn({ holding, look, size, line }: Props) {
       </p>
     </>
   );
+}
+
+/** The land around the fields, so that they lie on something. */
+function Land({ shapes }: { shapes: { x: number; y: number }[][] }) {
+  return (
+    <g fill="var(--land)" stroke="var(--land)" strokeWidth="22" strokeLinejoin="round" aria-hidden="true">
+      {shapes.map((points) => (
+        <polygon key={cornersOf(points)} points={cornersOf(points)} />
+      ))}
+    </g>
+  );
+}
+
+function cornersOf(points: { x: number; y: number }[]): string {
+  return points.map((point) => `${point.x},${point.y}`).join(' ');
 }
 
 /** To the field that needs somebody first: they come in that order. */
@@ -158,7 +174,7 @@ function Ground({ card, look, points, wide, at, named }: GroundProps) {
       {wide < SMALL_PX ? (
         <circle cx={at.x} cy={at.y} r="7" {...paint} />
       ) : (
-        <polygon points={points.map((point) => `${point.x},${point.y}`).join(' ')} {...paint} />
+        <polygon points={cornersOf(points)} {...paint} />
       )}
     </g>
   );

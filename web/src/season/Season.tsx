@@ -19,7 +19,7 @@ import { NeedsYou } from './NeedsYou';
 import { BY_ITSELF, useMoreFields } from './useMoreFields';
 
 /** Up to so many holdings their maps are large, or large enough for names; up to so many fields nobody has to search. */
-const LARGE_UP_TO = 4;
+const LARGE_UP_TO = 6;
 const NAMED_UP_TO = 9;
 const FEW_FIELDS = 12;
 const LOWEST = 8;

@@ -27,11 +27,13 @@ public record Cell(
 
     /** From what was entered: depth, placement and plant stand in the reading itself. */
     public static Cell of(Description method, @Nullable String variant, int repeat, Map<String, ?> entered) {
-        boolean deep =
-                method.fields().contains(Entry.SAMPLE_DEPTH) && entered.get(Entry.SAMPLE_DEPTH.key()) instanceof Number;
+        Double depth = entered.get(Entry.SAMPLE_DEPTH.key()) instanceof Number number
+                        && method.fields().contains(Entry.SAMPLE_DEPTH)
+                ? Double.valueOf(number.doubleValue())
+                : null;
         return new Cell(
                 variant,
-                deep ? Double.valueOf(((Number) entered.get(Entry.SAMPLE_DEPTH.key())).doubleValue()) : null,
+                depth,
                 entered.get("placement") instanceof String placement ? placement : null,
                 entered.get("plant") instanceof String plant ? plant : null,
                 repeat);

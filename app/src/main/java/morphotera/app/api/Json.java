@@ -1,18 +1,41 @@
 package morphotera.app.api;
 
 import java.lang.reflect.Type;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
 /** JSON kept in a column: written and read by the same mapper as the API. */
 @Component
 public class Json {
     private final JsonMapper mapper;
+    /** A type's reader is found once: rows are read by the thousand. */
+    private final Map<Type, ObjectReader> readers;
+    /** What was read, by type and text; null where nothing is kept. */
+    private final Map<Type, Map<String, Object>> known;
 
+    @Autowired
     Json(JsonMapper mapper) {
+        this(mapper, new ConcurrentHashMap<>(), null);
+    }
+
+    private Json(JsonMapper mapper, Map<Type, ObjectReader> readers, Map<Type, Map<String, Object>> known) {
         this.mapper = mapper;
+        this.readers = readers;
+        this.known = known;
+    }
+
+    /** For a list whose rows have texts in common: equal texts are read once, into one thing that nobody changes. */
+    public Json remembering() {
+        return new Json(mapper, readers, new HashMap<>());
     }
 
     public String write(Object value) {
@@ -20,7 +43,31 @@ public class Json {
     }
 
     public <T> T read(String text, TypeReference<T> type) {
-        return text == null ? null : mapper.readValue(text, type);
+        return readAs(text, type.getType());
+    }
+
+    public <T> T read(String text, Class<T> type) {
+        return readAs(text, type);
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> T readAs(String text, Type type) {
+        if (text == null) {
+            return null;
+        }
+        return known == null
+                ? reader(type).readValue(text)
+                : (T) known.computeIfAbsent(type, one -> new HashMap<>())
+                        .computeIfAbsent(text, one -> reader(type).readValue(one));
+    }
+
+    /** What was written here was held against its shape when it came in. */
+    private ObjectReader reader(Type type) {
+        return readers.computeIfAbsent(
+                type,
+                one -> mapper.readerFor(mapper.constructType(one))
+                        .without(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                        .without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS));
     }
 
     /** For people to look at. */
@@ -36,9 +83,5 @@ public class Json {
         } catch (JacksonException no) {
             return false;
         }
-    }
-
-    public <T> T read(String text, Class<T> type) {
-        return text == null ? null : mapper.readValue(text, type);
     }
 }

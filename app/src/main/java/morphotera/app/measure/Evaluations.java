@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import morphotera.app.api.Json;
 import morphotera.app.land.Field;
 import morphotera.app.people.Viewer;
@@ -121,7 +122,19 @@ class Evaluations {
     }
 
     Reading reading(ReadingRow row, List<MeasureRow> measures) {
-        Map<String, Object> entered = entered(row);
+        return reading(row, measures, json);
+    }
+
+    List<Reading> readings(List<ReadingRow> rows, List<MeasureRow> measures) {
+        Map<UUID, List<MeasureRow>> byReading = measures.stream().collect(Collectors.groupingBy(MeasureRow::readingId));
+        Json once = json.remembering();
+        return rows.stream()
+                .map(row -> reading(row, byReading.getOrDefault(row.id(), List.of()), once))
+                .toList();
+    }
+
+    private static Reading reading(ReadingRow row, List<MeasureRow> measures, Json json) {
+        Map<String, Object> entered = json.read(row.enteredJson(), OBJECT);
         Cell cell = cell(row, entered);
         DepthClass depth = cell.depthClass();
         return new Reading(
@@ -150,7 +163,7 @@ class Evaluations {
                 row.yardstick(),
                 row.yardstickVersion(),
                 row.yardstickId(),
-                evaluation(row, measures),
+                evaluation(row, measures, json),
                 row.visitRevision(),
                 List.of());
     }
@@ -164,7 +177,7 @@ class Evaluations {
         return Cell.of(method, row.variant(), row.repeatNumber(), entered);
     }
 
-    private Evaluation evaluation(ReadingRow row, List<MeasureRow> measures) {
+    private static Evaluation evaluation(ReadingRow row, List<MeasureRow> measures, Json json) {
         Description description = Methods.find(row.method()).orElseThrow().description();
         List<Evaluation.Flag> flags = json.read(row.flagsJson(), FLAGS).stream()
                 .map(flag -> new Evaluation.Flag(

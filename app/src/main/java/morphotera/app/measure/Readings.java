@@ -85,17 +85,17 @@ public class Readings {
 
     /** All versions of a visit's readings, in the order taken. */
     public List<Reading> ofVisit(Viewer viewer, UUID visitId) {
-        return with(readings.ofVisit(viewer, visitId), readings.measuresOfVisit(viewer, visitId));
+        return evaluations.readings(readings.ofVisit(viewer, visitId), readings.measuresOfVisit(viewer, visitId));
     }
 
     /** The readings of a field that stand, oldest visit first. */
     public List<Reading> standing(Viewer viewer, UUID fieldId) {
-        return with(readings.standing(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
+        return evaluations.readings(readings.standing(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
     }
 
     /** All versions of a field's readings, oldest visit first. */
     public List<Reading> ofField(Viewer viewer, UUID fieldId) {
-        return with(readings.ofField(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
+        return evaluations.readings(readings.ofField(viewer, fieldId), readings.measuresOfField(viewer, fieldId));
     }
 
     /** Where the practice's readings lie along a curve. */
@@ -109,13 +109,6 @@ public class Readings {
     /** The newest visit of a field that has readings; empty where none has. */
     public Optional<UUID> newestRead(Viewer viewer, UUID fieldId) {
         return readings.newestRead(viewer, fieldId);
-    }
-
-    private List<Reading> with(List<ReadingRow> rows, List<MeasureRow> measures) {
-        Map<UUID, List<MeasureRow>> byReading = measures.stream().collect(Collectors.groupingBy(MeasureRow::readingId));
-        return rows.stream()
-                .map(row -> evaluations.reading(row, byReading.getOrDefault(row.id(), List.of())))
-                .toList();
     }
 
     /** Takes a reading. The same again is the same; another under the same id is refused, since readings are corrected, not changed. */
@@ -238,8 +231,8 @@ public class Readings {
     }
 
     private List<Reading> standingAt(Viewer viewer, UUID visitId, UUID placeId) {
-        return new ArrayList<>(
-                with(readings.standingAt(viewer, visitId, placeId), readings.measuresAt(viewer, visitId, placeId)));
+        return new ArrayList<>(evaluations.readings(
+                readings.standingAt(viewer, visitId, placeId), readings.measuresAt(viewer, visitId, placeId)));
     }
 
     private List<MeasureRow> save(

@@ -1,6 +1,8 @@
 package morphotera.measure.methods;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import morphotera.measure.Description;
 import morphotera.measure.Method;
@@ -40,10 +42,16 @@ public final class Methods {
             new Laboratory(),
             new Yield());
 
+    private static final Map<String, Method> BY_ID = new LinkedHashMap<>();
+
+    static {
+        ALL.forEach(method -> BY_ID.put(method.id(), method));
+    }
+
     private Methods() {}
 
     public static Optional<Method> find(String id) {
-        return ALL.stream().filter(method -> method.id().equals(id)).findFirst();
+        return Optional.ofNullable(BY_ID.get(id));
     }
 
     /** The method that gives scores under this id: itself, or the one it stands beside. */
