@@ -24,12 +24,14 @@ type Sheet = { width: number; height: number };
 export type Size = 'large' | 'middle' | 'small';
 
 const SHEETS: Record<Size, Sheet> = {
-  large: { width: 400, height: 210 },
-  middle: { width: 272, height: 150 },
+  large: { width: 400, height: 218 },
+  middle: { width: 272, height: 158 },
   small: { width: 190, height: 112 },
 };
 /** Names need room at the foot of a map. */
-const FOOT_PX = 22;
+const FOOT_PX = 30;
+/** The land reaches so far around a field. */
+const SHORE_PX = 11;
 
 type Props = {
   holding: Holding;
@@ -72,7 +74,7 @@ function Drawn({ holding, look, size, line }: Props) {
     boxOf(holding.cards.flatMap((card) => card.field.outline)),
     sheet.width,
     sheet.height - (named ? FOOT_PX : 0),
-    12,
+    SHORE_PX + 2,
   );
   const shapes = holding.cards.map((card) => {
     const points = card.field.outline.map(projection.to);
@@ -122,7 +124,13 @@ function Drawn({ holding, look, size, line }: Props) {
 /** The land around the fields, so that they lie on something. */
 function Land({ shapes }: { shapes: { x: number; y: number }[][] }) {
   return (
-    <g fill="var(--land)" stroke="var(--land)" strokeWidth="22" strokeLinejoin="round" aria-hidden="true">
+    <g
+      fill="var(--land)"
+      stroke="var(--land)"
+      strokeWidth={2 * SHORE_PX}
+      strokeLinejoin="round"
+      aria-hidden="true"
+    >
       {shapes.map((points) => (
         <polygon key={cornersOf(points)} points={cornersOf(points)} />
       ))}
@@ -188,14 +196,15 @@ type NamesProps = {
 
 /** Each field's name with its condition and score, moved apart where they would meet. */
 function Names({ shapes, look, sheet }: NamesProps) {
+  const widthOf = (card: FieldCard) =>
+    card.field.name.length * 7.2 + (stood(card, look).score === null ? 14 : 54);
   const labels = placeLabels(
     shapes.map(({ card, wide, bottom, centre }): Label => {
-      const width = card.field.name.length * 7.2 + (stood(card, look).score === null ? 14 : 54);
-      const inside = wide > width + 8;
+      const width = widthOf(card);
       return {
         id: card.field.id,
         x: centre.x - width / 2,
-        y: inside ? centre.y - 13 : bottom + 3,
+        y: wide > width + 8 ? centre.y - 13 : bottom + SHORE_PX + 2,
         width,
         height: 26,
       };
@@ -203,8 +212,9 @@ function Names({ shapes, look, sheet }: NamesProps) {
     sheet,
   );
   return labels.map((label) => {
-    const card = shapes.find((one) => one.card.field.id === label.id)?.card;
-    if (!card) return null;
+    const shape = shapes.find((one) => one.card.field.id === label.id);
+    if (!shape) return null;
+    const { card, wide } = shape;
     const { band, score } = stood(card, look);
     return (
       <g
@@ -213,9 +223,20 @@ function Names({ shapes, look, sheet }: NamesProps) {
         aria-hidden="true"
         pointerEvents="none"
       >
-        <rect width={label.width} height={label.height} rx="5" fill="var(--paper)" fillOpacity="0.92" />
+        {wide > label.width + 8 && (
+          <rect width={label.width} height={label.height} rx="5" fill="var(--paper)" fillOpacity="0.92" />
+        )}
         <g transform="translate(6 5)">{band !== null && <ClodMarks band={band} />}</g>
-        <text x={band === null ? 7 : 26} y="18" fontSize="14" fontWeight="600" fill="var(--ink)">
+        <text
+          x={band === null ? 7 : 26}
+          y="18"
+          fontSize="14"
+          fontWeight="600"
+          fill="var(--ink)"
+          stroke="var(--paper)"
+          strokeWidth="3"
+          paintOrder="stroke"
+        >
           {card.field.name}
           {score !== null && (
             <tspan dx="6" className="num" fontWeight="400">
