@@ -3531,11 +3531,6 @@ export interface components {
             methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodChange"][];
             unlike: components["schemas"]["morphotera.follow.Unlike"][];
         };
-        "morphotera.app.follow.ChangeController.GroupSlope": {
-            /** @enum {string} */
-            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
-            trend: components["schemas"]["morphotera.follow.Trend"] | null;
-        };
         "morphotera.app.follow.ChangeController.JudgeBody": {
             /** Format: double */
             observerBiasAfter: number | null;
@@ -3554,11 +3549,6 @@ export interface components {
             plant: string | null;
             preparation: string | null;
             unlike: components["schemas"]["morphotera.follow.Unlike"][];
-        };
-        "morphotera.app.follow.ChangeController.MethodSlope": {
-            method: string;
-            methodName: string;
-            trend: components["schemas"]["morphotera.follow.Trend"] | null;
         };
         "morphotera.app.follow.ChangeController.PairBody": {
             /** Format: double */
@@ -3582,20 +3572,6 @@ export interface components {
             /** Format: double */
             observerSpread: number | null;
             scores: number[];
-        };
-        "morphotera.app.follow.ChangeController.TrendView": {
-            bands: components["schemas"]["morphotera.app.follow.Promises.Band"][];
-            groups: components["schemas"]["morphotera.app.follow.ChangeController.GroupSlope"][];
-            methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodSlope"][];
-            visits: components["schemas"]["morphotera.app.follow.ChangeController.TrendVisit"][];
-        };
-        "morphotera.app.follow.ChangeController.TrendVisit": {
-            /** Format: date */
-            day: string;
-            observerName: string;
-            scores: components["schemas"]["morphotera.read.FieldScores"];
-            /** Format: uuid */
-            visitId: string;
         };
         "morphotera.app.follow.Intervention": {
             /** Format: double */
@@ -3706,6 +3682,31 @@ export interface components {
             version: number;
             /** Format: uuid */
             zoneId: string;
+        };
+        "morphotera.app.follow.TrendController.GroupSlope": {
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            trend: components["schemas"]["morphotera.follow.Trend"] | null;
+        };
+        "morphotera.app.follow.TrendController.MethodSlope": {
+            method: string;
+            methodName: string;
+            trend: components["schemas"]["morphotera.follow.Trend"] | null;
+        };
+        "morphotera.app.follow.TrendController.TrendView": {
+            bands: components["schemas"]["morphotera.app.follow.Promises.Band"][];
+            groups: components["schemas"]["morphotera.app.follow.TrendController.GroupSlope"][];
+            methods: components["schemas"]["morphotera.app.follow.TrendController.MethodSlope"][];
+            values: components["schemas"]["morphotera.follow.ValueTrend"][];
+            visits: components["schemas"]["morphotera.app.follow.TrendController.TrendVisit"][];
+        };
+        "morphotera.app.follow.TrendController.TrendVisit": {
+            /** Format: date */
+            day: string;
+            observerName: string;
+            scores: components["schemas"]["morphotera.read.FieldScores"];
+            /** Format: uuid */
+            visitId: string;
         };
         "morphotera.app.land.Corner": {
             /** Format: double */
@@ -5376,6 +5377,29 @@ export interface components {
             code: "season" | "moisture" | "people" | "basis" | "instrument" | "water" | "variant" | "yardstick";
             text: string;
         };
+        "morphotera.follow.ValueTrend": {
+            /** Format: double */
+            depthCm: number | null;
+            how: string | null;
+            key: string;
+            label: string;
+            method: string;
+            methodName: string;
+            trend: components["schemas"]["morphotera.follow.Trend"] | null;
+            unit: string | null;
+            visits: components["schemas"]["morphotera.follow.ValueTrend.At"][];
+        };
+        "morphotera.follow.ValueTrend.At": {
+            /** Format: double */
+            mean: number;
+            spots: components["schemas"]["morphotera.follow.ValueTrend.Spot"][];
+            visit: string;
+        };
+        "morphotera.follow.ValueTrend.Spot": {
+            /** Format: double */
+            number: number;
+            spot: string;
+        };
         "morphotera.follow.VisitChange.Pair": {
             /** Format: double */
             after: number;
@@ -5522,6 +5546,7 @@ export interface components {
             text: string;
         };
         "morphotera.measure.Result": {
+            followed: boolean;
             formula: string;
             key: string;
             /** @enum {string} */
@@ -6586,7 +6611,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["morphotera.app.follow.ChangeController.TrendView"];
+                    "application/json": components["schemas"]["morphotera.app.follow.TrendController.TrendView"];
                 };
             };
         };

@@ -21,8 +21,12 @@ describe('what an older page kept', () => {
     });
   });
 
-  test('a trend of before promises were drawn has none', () => {
-    expect(withWhatIsNew(['field', 'f', 'trend', 'z'], { visits: [] })).toEqual({ visits: [], bands: [] });
+  test('a trend of before promises and values were drawn has none', () => {
+    expect(withWhatIsNew(['field', 'f', 'trend', 'z'], { visits: [] })).toEqual({
+      visits: [],
+      bands: [],
+      values: [],
+    });
   });
 
   test('a score of before it was kept by table, by what was read and by who promised has none of these', () => {

@@ -43,7 +43,8 @@ async function keep(query: Query): Promise<void> {
 export function withWhatIsNew(queryKey: readonly unknown[], data: unknown): unknown {
   const field = (one: object) => ({ samples: [], ...one });
   const whole = queryKey.length === 2;
-  if (queryKey[0] === 'field' && queryKey[2] === 'trend' && isObject(data)) return { bands: [], ...data };
+  if (queryKey[0] === 'field' && queryKey[2] === 'trend' && isObject(data))
+    return { bands: [], values: [], ...data };
   if (queryKey[0] === 'forecast-score' && isObject(data)) {
     const { brier } = data as { brier?: object };
     return { byMeasure: [], byAdviser: [], learned: [], ...data, brier: { byTable: [], ...brier } };

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { expect, test } from 'vitest';
-import type { Promised, TrendVisit } from '../api/types';
+import type { Promised } from '../api/types';
 import { render, texts } from '../testing/render';
 import { BandRow, reach } from './BandRow';
 
@@ -23,7 +23,7 @@ const BAND: Promised = {
 };
 
 test('a promise is drawn a year past the newest visit and no further', () => {
-  const visits = [{ day: '2031-05-10' }] as TrendVisit[];
+  const visits = [{ day: '2031-05-10' }];
   expect(reach(BAND, visits)).toEqual(['2027-08-01', '2029-08-01']);
 });
 

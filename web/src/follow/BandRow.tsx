@@ -1,4 +1,4 @@
-import type { Promised, TrendVisit } from '../api/types';
+import type { Promised } from '../api/types';
 import { month, show } from '../ground/format';
 import { promised } from '../ground/promised';
 import { scale } from '../ground/scale';
@@ -6,7 +6,7 @@ import { scale } from '../ground/scale';
 const PLACES: Record<string, string> = { inside: '', above: 'above', below: 'below' };
 
 /** How far into the future a band is drawn: a year past the newest visit, or what the promise reaches. */
-export function reach(band: Promised, visits: TrendVisit[]): string[] {
+export function reach(band: Promised, visits: { day: string }[]): string[] {
   const newest =
     visits
       .map((visit) => visit.day)

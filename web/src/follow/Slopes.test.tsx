@@ -13,17 +13,17 @@ function trend(verdict: string, low: number | null, high: number | null): TrendV
 }
 
 test('three visits have a slope and wait for a verdict', () => {
-  const html = renderToStaticMarkup(<Slopes trend={trend('too-few', null, null)} />);
+  const html = renderToStaticMarkup(<Slopes trend={trend('too-few', null, null)} inValues={false} />);
   expect(html).toContain('+2.5');
   expect(html).toContain('a fourth visit gives a verdict');
 });
 
 test('four visits have a verdict with its interval', () => {
-  const html = renderToStaticMarkup(<Slopes trend={trend('rising', 0.5, 4.2)} />);
+  const html = renderToStaticMarkup(<Slopes trend={trend('rising', 0.5, 4.2)} inValues={false} />);
   expect(html).toContain('rising, +0.5 to +4.2');
 });
 
 test('without a slope nothing stands there', () => {
   const none = { visits: [], methods: [], groups: [] } as unknown as TrendView;
-  expect(renderToStaticMarkup(<Slopes trend={none} />)).toBe('');
+  expect(renderToStaticMarkup(<Slopes trend={none} inValues={false} />)).toBe('');
 });

@@ -1,20 +1,23 @@
 import type { Slope, TrendView } from '../api/types';
-import { signed } from '../ground/format';
+import { inSentence, show, signed } from '../ground/format';
+import { inMine, myUnit, sayMine } from '../ground/myUnits';
 
-/** The slope through three visits or more, per method and group; a verdict only from four on. */
-export function Slopes({ trend }: { trend: TrendView }) {
-  const methods = trend.methods.flatMap((one) =>
-    one.trend ? [{ name: one.methodName, slope: one.trend }] : [],
-  );
-  const groups = trend.groups.flatMap((one) => (one.trend ? [{ name: one.group, slope: one.trend }] : []));
+/** The slope through three visits or more, per method and group or per quantity; a verdict only from four on. */
+export function Slopes({ trend, inValues }: { trend: TrendView; inValues: boolean }) {
+  const methods = inValues ? ofValues(trend) : ofScores(trend);
+  const groups = inValues
+    ? []
+    : trend.groups.flatMap((one) => (one.trend ? [{ name: one.group, slope: one.trend, unit: null }] : []));
   if (methods.length === 0) return null;
   return (
     <section aria-labelledby="slopes">
       <h2 id="slopes">Through all visits</h2>
-      <p className="text-sm text-faded">points a year, the median of all pairs of visits</p>
+      <p className="text-sm text-faded">
+        {inValues ? 'in its unit a year' : 'points a year'}, the median of all pairs of visits
+      </p>
       <table className="mt-2 w-full">
         <tbody>
-          {[...methods, ...groups].map(({ name, slope }, i) => (
+          {[...methods, ...groups].map(({ name, slope, unit }, i) => (
             <tr key={name} className={`border-t ${i === methods.length ? 'border-ink' : 'border-rule'}`}>
               <th
                 scope="row"
@@ -22,7 +25,10 @@ export function Slopes({ trend }: { trend: TrendView }) {
               >
                 {name}
               </th>
-              <td className="num py-1.5 pr-3 text-right whitespace-nowrap">{signed(slope.perYear)}</td>
+              <td className="num py-1.5 pr-3 text-right whitespace-nowrap">
+                {signed(slope.perYear, inValues ? 2 : 1)}
+                {unit && ` ${unit}`}
+              </td>
               <td className="py-1.5 text-sm text-faded">{verdict(slope)}</td>
             </tr>
           ))}
@@ -30,6 +36,30 @@ export function Slopes({ trend }: { trend: TrendView }) {
       </table>
     </section>
   );
+}
+
+function ofScores(trend: TrendView) {
+  return trend.methods.flatMap((one) =>
+    one.trend ? [{ name: one.methodName, slope: one.trend, unit: null }] : [],
+  );
+}
+
+/** A slope is a difference: it is stretched to the unit of who looks, and not shifted. */
+function ofValues(trend: TrendView) {
+  return trend.values.flatMap((one) => {
+    if (!one.trend) return [];
+    const apart = (value: number) => inMine(value, one.unit) - inMine(0, one.unit);
+    const { perYear, low, high } = one.trend;
+    const slope = {
+      ...one.trend,
+      perYear: apart(perYear),
+      low: low === null ? null : apart(low),
+      high: high === null ? null : apart(high),
+    };
+    const detail = [one.depthCm === null ? null : sayMine(`at ${show(one.depthCm, 1)} cm`), one.how];
+    const name = [`${one.methodName}: ${inSentence(one.label)}`, ...detail].filter(Boolean).join(', ');
+    return [{ name, slope, unit: one.unit === 'pH' ? null : myUnit(one.unit) }];
+  });
 }
 
 const WORDS = {

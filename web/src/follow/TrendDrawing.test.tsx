@@ -1,38 +1,47 @@
 // @vitest-environment jsdom
 import { expect, it } from 'vitest';
-import type { Intervention, Method, TrendVisit } from '../api/types';
+import type { Intervention } from '../api/types';
 import { render, texts } from '../testing/render';
 import { TrendDrawing } from './TrendDrawing';
+import type { TrendRow } from './trendRows';
 
-const METHODS = [{ id: 'penetration', name: 'Cone' }] as unknown as Method[];
+const VISITS = ['2028-05-14', '2031-05-14'].map((day) => ({ visitId: day, day }));
 
-function visit(day: string, ...spots: number[]): TrendVisit {
-  const mean = spots.reduce((sum, one) => sum + one, 0) / spots.length;
+function cone(...visits: number[][]): TrendRow {
+  const at = (value: number, i: number) => ({ day: VISITS[i]?.day ?? '', value });
   return {
-    visitId: day,
-    day,
-    observerName: 'Adviser',
-    scores: {
-      methods: [{ method: 'penetration', mean, spots: spots.map((score, i) => ({ spot: `s${i}`, score })) }],
-    },
-  } as unknown as TrendVisit;
+    id: 'penetration',
+    name: 'Cone',
+    said: ['score'],
+    ends: [30, 80],
+    means: [
+      {
+        id: 'main',
+        points: visits.map((spots, i) => at(spots.reduce((sum, one) => sum + one, 0) / spots.length, i)),
+      },
+    ],
+    spots: (visits[0] ?? []).map((_, spot) => ({
+      id: `s${spot}`,
+      points: visits.map((spots, i) => at(spots[spot] ?? 0, i)),
+    })),
+  };
 }
 
 const DONE = [
   { id: 'a', fieldId: 'f', doneOn: '2029-03-01', kind: 'cover-crop', note: null, version: 1 },
 ] as unknown as Intervention[];
 
+const SEEN = {
+  visits: VISITS,
+  done: DONE,
+  now: '2031-05-14',
+  since: '2028-05-14',
+  bands: [],
+  caption: 'scores',
+};
+
 it('visits stand in time, what was done stands as a peg, and each spot has its line', () => {
-  const page = render(
-    <TrendDrawing
-      visits={[visit('2028-05-14', 40, 50), visit('2031-05-14', 60, 70)]}
-      done={DONE}
-      methods={METHODS}
-      now="2031-05-14"
-      since="2028-05-14"
-      bands={[]}
-    />,
-  );
+  const page = render(<TrendDrawing {...SEEN} rows={[cone([40, 50], [60, 70])]} />);
   expect(texts(page, 'svg text')).toEqual(
     expect.arrayContaining(['May 2028', 'May 2031', 'cover crop', 'Cone']),
   );
@@ -42,17 +51,25 @@ it('visits stand in time, what was done stands as a peg, and each spot has its l
 
 it('a first visit alone is drawn without a line to nowhere', () => {
   const page = render(
-    <TrendDrawing
-      visits={[visit('2031-05-14', 100)]}
-      done={[]}
-      methods={METHODS}
-      now="2031-05-14"
-      since={null}
-      bands={[]}
-    />,
+    <TrendDrawing {...SEEN} visits={VISITS.slice(0, 1)} done={[]} since={null} rows={[cone([70])]} />,
   );
   expect(page.innerHTML).not.toMatch(/NaN|undefined/);
-  // A score of 100 keeps its scale within 0 to 100.
-  expect(texts(page, 'svg text')).toContain('100');
-  expect(texts(page, 'svg text')).not.toContain('110');
+});
+
+it('zones drawn together have a stroke each, and the one that is looked at is strong', () => {
+  const both = cone([40], [60]);
+  const row = {
+    ...both,
+    spots: [],
+    means: [...both.means, { id: 'strip', points: both.means[0]?.points ?? [] }],
+  };
+  const zones = new Map([
+    ['main', 'whole field'],
+    ['strip', 'ploughed strip'],
+  ]);
+  const page = render(<TrendDrawing {...SEEN} rows={[row]} zones={zones} />);
+  expect(texts(page, 'li')).toEqual(['whole field', 'ploughed strip']);
+  const stroke = (zone: string) =>
+    page.querySelector(`svg[role="img"] [data-zone="${zone}"] path`)?.getAttribute('stroke-width');
+  expect([stroke('main'), stroke('strip')]).toEqual(['2.6', '1.5']);
 });

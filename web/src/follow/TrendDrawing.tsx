@@ -1,18 +1,22 @@
-import { nameOf } from '../api/methodNames';
-import type { Intervention, Method, Promised, TrendVisit } from '../api/types';
+import type { Intervention, Promised } from '../api/types';
 import { month, show } from '../ground/format';
 import { Scrollable } from '../ground/Scrollable';
 import { scale, timeScale } from '../ground/scale';
 import { placeLabels } from '../season/labels';
 import { BandRow, reach } from './BandRow';
+import type { Line, TrendRow } from './trendRows';
 
 type Props = {
-  visits: TrendVisit[];
+  rows: TrendRow[];
+  visits: { visitId: string; day: string }[];
   done: Intervention[];
-  methods: Method[];
   now: string;
   since: string | null;
   bands: Promised[];
+  /** Names of the zones whose means are drawn together. */
+  zones?: Map<string, string>;
+  /** What the figures are. */
+  caption: string;
 };
 
 const LEFT = 168;
@@ -21,8 +25,7 @@ const ROW = 112;
 const PEGS = 74;
 
 /** One time axis for all methods, what was done as pegs on a ground line, every spot thin and the mean strong. */
-export function TrendDrawing({ visits, done, methods, now, since, bands }: Props) {
-  const ids = [...new Set(visits.flatMap((visit) => visit.scores.methods.map((method) => method.method)))];
+export function TrendDrawing({ rows, visits, done, now, since, bands, zones, caption }: Props) {
   const dates = [
     ...visits.map((visit) => visit.day),
     ...done.map((one) => one.doneOn),
@@ -32,7 +35,7 @@ export function TrendDrawing({ visits, done, methods, now, since, bands }: Props
   const at = (iso: string) => time(Number(new Date(iso)));
   const promised = bands.map((band, i) => ({ band, top: PEGS + 34 + i * ROW }));
   const top = PEGS + 34 + bands.length * ROW;
-  const bottom = top + ids.length * ROW;
+  const bottom = top + rows.length * ROW;
   const pegs = placeLabels(
     done.map((one) => ({
       id: one.id,
@@ -45,17 +48,26 @@ export function TrendDrawing({ visits, done, methods, now, since, bands }: Props
   );
   return (
     <figure>
+      {zones && (
+        <ul className="mb-2 flex flex-wrap gap-x-6 text-sm" aria-label="Zones">
+          {[...zones].map(([id, name], i) => (
+            <li key={id} className="flex items-center gap-2">
+              <svg width="44" height="14" aria-hidden="true">
+                <Mean line={{ id, points: [] }} order={i} places={[4, 40].map((x) => ({ x, y: 7 }))} />
+              </svg>
+              {name}
+            </li>
+          ))}
+        </ul>
+      )}
       <Scrollable label="All visits in time">
         <svg
           viewBox={`0 0 ${RIGHT + 20} ${bottom + 6}`}
           className="w-full min-w-[36rem]"
           role="img"
-          aria-label={`Scores over ${visits.length} visits: ${ids
+          aria-label={`Through ${visits.length} visits: ${rows
             .map(
-              (id) =>
-                `${nameOf(methods, id)} ${visits
-                  .map((visit) => show(visit.scores.methods.find((one) => one.method === id)?.mean, 0))
-                  .join(', ')}`,
+              (row) => `${row.name} ${row.means[0]?.points.map((point) => show(point.value, 1)).join(', ')}`,
             )
             .join('; ')}`}
         >
@@ -106,59 +118,39 @@ export function TrendDrawing({ visits, done, methods, now, since, bands }: Props
               height={ROW}
             />
           ))}
-          {ids.map((id, i) => (
-            <Row
-              key={id}
-              name={nameOf(methods, id)}
-              visits={visits.filter((visit) => visit.scores.methods.some((one) => one.method === id))}
-              method={id}
-              at={at}
-              top={top + i * ROW}
-            />
+          {rows.map((row, i) => (
+            <Row key={row.id} row={row} at={at} top={top + i * ROW} />
           ))}
         </svg>
       </Scrollable>
       <figcaption className="mt-1 text-sm text-faded">
         {bands.length > 0 &&
           'First what was promised when it was done, nine times of ten within the band, and what was read since. '}
-        Then scores, 0 to 100: each thin line is a spot, the strong one their mean; pegs are what was done.
+        {bands.length > 0 ? `Then ${caption}` : `${caption.charAt(0).toUpperCase()}${caption.slice(1)}`}; pegs
+        are what was done.
       </figcaption>
     </figure>
   );
 }
 
-function Row(props: {
-  name: string;
-  visits: TrendVisit[];
-  method: string;
-  at: (iso: string) => number;
-  top: number;
-}) {
-  const { name, visits, method, at, top } = props;
-  const rows = visits.map((visit) => ({
-    x: at(visit.day),
-    score: visit.scores.methods.find((one) => one.method === method),
-  }));
-  const all = rows.flatMap((row) => row.score?.spots.map((spot) => spot.score) ?? []);
-  // The scale is the part of 0 to 100 where the spots lie, to the next ten: a flat line says little about them.
-  const low = Math.max(0, Math.min(80, Math.floor((Math.min(...all) - 4) / 10) * 10));
-  const high = Math.min(100, Math.max(low + 20, Math.ceil((Math.max(...all) + 4) / 10) * 10));
-  const y = scale([low, high], [top + ROW - 18, top + 14], 10);
-  const spots = [...new Set(rows.flatMap((row) => row.score?.spots.map((spot) => spot.spot) ?? []))];
-  const ends = y.domain;
+function Row({ row, at, top }: { row: TrendRow; at: (iso: string) => number; top: number }) {
+  const y = scale(row.ends, [top + ROW - 18, top + 14]);
+  const placed = (line: Line) => line.points.map((point) => ({ x: at(point.day), y: y(point.value) }));
   return (
     <g>
       <path d={`M0 ${top}H${RIGHT + 10}`} stroke="var(--rule)" />
       <text x="4" y={top + 34} fontSize="16" fontWeight="600" fill="var(--ink)">
-        {name}
+        {row.name}
       </text>
-      <text x="4" y={top + 54} fontSize="13" fill="var(--faded)">
-        score
-      </text>
-      {ends.map((end) => (
+      {row.said.map((words, i) => (
+        <text key={words} x="4" y={top + 54 + i * 17} fontSize="13" fill="var(--faded)">
+          {words}
+        </text>
+      ))}
+      {row.ends.map((end) => (
         <text
           key={end}
-          x={LEFT - 26}
+          x={LEFT - 16}
           y={y(end) + 4}
           textAnchor="end"
           fontSize="12.5"
@@ -168,43 +160,61 @@ function Row(props: {
           {end}
         </text>
       ))}
-      {spots.map((spot) => {
-        const points = rows
-          .map((row) => ({ x: row.x, y: row.score?.spots.find((one) => one.spot === spot)?.score }))
-          .filter((point): point is { x: number; y: number } => point.y !== undefined);
-        return (
-          <g key={spot}>
-            <path
-              d={`M${points.map((point) => `${point.x} ${y(point.y)}`).join('L')}`}
-              fill="none"
-              stroke="var(--edge)"
+      {row.spots.map((spot) => (
+        <g key={spot.id}>
+          <path
+            d={`M${placed(spot)
+              .map((point) => `${point.x} ${point.y}`)
+              .join('L')}`}
+            fill="none"
+            stroke="var(--edge)"
+            strokeWidth="1.1"
+          />
+          {placed(spot).map((point) => (
+            <circle
+              key={point.x}
+              cx={point.x}
+              cy={point.y}
+              r="3.2"
+              fill="var(--paper)"
+              stroke="var(--faded)"
               strokeWidth="1.1"
             />
-            {points.map((point) => (
-              <circle
-                key={point.x}
-                cx={point.x}
-                cy={y(point.y)}
-                r="3.2"
-                fill="var(--paper)"
-                stroke="var(--faded)"
-                strokeWidth="1.1"
-              />
-            ))}
-          </g>
-        );
-      })}
+          ))}
+        </g>
+      ))}
+      {/* The zone that is looked at lies over the others. */}
+      {row.means
+        .map((line, i) => <Mean key={line.id} line={line} order={i} places={placed(line)} />)
+        .reverse()}
+    </g>
+  );
+}
+
+const DASHES = [undefined, '9 4', '2 4', '12 3 2 3', '5 3'];
+
+/** The first strong and filled, each other in a stroke of its own. */
+function Mean({ line, order, places }: { line: Line; order: number; places: { x: number; y: number }[] }) {
+  return (
+    <g data-zone={line.id}>
       <path
-        d={`M${rows.map((row) => `${row.x} ${y(row.score?.mean ?? 0)}`).join('L')}`}
+        d={`M${places.map((point) => `${point.x} ${point.y}`).join('L')}`}
         fill="none"
         stroke="var(--ink)"
-        strokeWidth="2.6"
+        strokeWidth={order === 0 ? 2.6 : 1.5}
+        strokeDasharray={DASHES[order % DASHES.length]}
       />
-      {rows.map((row) => (
+      {places.map((point) => (
         <path
-          key={row.x}
-          d={`M${row.x} ${y(row.score?.mean ?? 0) - 7}l5.5 7 -5.5 7 -5.5 -7Z`}
-          fill="var(--ink)"
+          key={point.x}
+          d={
+            order === 0
+              ? `M${point.x} ${point.y - 7}l5.5 7 -5.5 7 -5.5 -7Z`
+              : `M${point.x} ${point.y - 4}l4 4 -4 4 -4 -4Z`
+          }
+          fill={order === 0 ? 'var(--ink)' : 'var(--paper)'}
+          stroke="var(--ink)"
+          strokeWidth={order === 0 ? 0 : 1.3}
         />
       ))}
     </g>

@@ -16,6 +16,10 @@ export function useZone(field: LandField): [string, (id: string) => void] {
   ];
 }
 
+export function withSpots(field: LandField): Zone[] {
+  return field.zones.filter((zone) => field.spots.some((spot) => spot.zoneId === zone.id));
+}
+
 export function zoneName(zone: Zone): string {
   return zone.kind === 'main' && zone.name === 'main' ? 'whole field' : zone.name;
 }
@@ -29,11 +33,11 @@ export function ZonePick({
   zone: string;
   onPick: (id: string) => void;
 }) {
-  const withSpots = field.zones.filter((one) => field.spots.some((spot) => spot.zoneId === one.id));
-  if (withSpots.length < 2) return null;
+  const zones = withSpots(field);
+  if (zones.length < 2) return null;
   return (
     <div className="flex flex-wrap gap-x-5" role="group" aria-label="Zone">
-      {withSpots.map((one) => (
+      {zones.map((one) => (
         <button
           key={one.id}
           type="button"

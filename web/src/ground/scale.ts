@@ -44,7 +44,7 @@ export function depthScale(deepestCm: number, heightPx: number, topPx: number): 
   return scale([0, deepest], [topPx, topPx + heightPx], 10, 'cm');
 }
 
-function niceStep(span: number): number {
+export function niceStep(span: number): number {
   const rough = span / 5;
   const power = 10 ** Math.floor(Math.log10(rough || 1));
   return [1, 2, 5, 10].map((factor) => factor * power).find((step) => step >= rough) ?? rough;

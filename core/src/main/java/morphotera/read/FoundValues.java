@@ -65,6 +65,15 @@ public final class FoundValues {
     private static final double NO_DEPTH = -1;
 
     public static List<Row> of(List<Taken> zone) {
+        return of(zone, false);
+    }
+
+    /** Those alone that are drawn through the years. */
+    public static List<Row> followed(List<Taken> zone) {
+        return of(zone, true);
+    }
+
+    private static List<Row> of(List<Taken> zone, boolean followed) {
         List<Row> rows = new ArrayList<>();
         for (Method method : Methods.ALL) {
             List<Taken> taken = zone.stream()
@@ -72,7 +81,9 @@ public final class FoundValues {
                     .toList();
             for (Result result :
                     taken.isEmpty() ? List.<Result>of() : method.description().results()) {
-                byPlace(taken, result).forEach((place, values) -> rows.add(row(method, result, place, values)));
+                if (result.followed() || !followed) {
+                    byPlace(taken, result).forEach((place, values) -> rows.add(row(method, result, place, values)));
+                }
             }
         }
         return List.copyOf(rows);

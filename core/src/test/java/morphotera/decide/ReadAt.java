@@ -7,16 +7,16 @@ import morphotera.measure.Taken;
 import morphotera.measure.methods.Methods;
 
 /** A reading at a spot, as it was entered. */
-final class ReadAt {
+public final class ReadAt {
     private ReadAt() {}
 
     /** On a day counted from any, in a dry time. */
-    static Taken spot(
+    public static Taken spot(
             String id, long day, String spot, String method, Map<String, Object> context, Map<String, Object> entered) {
         return spot(id, day, spot, method, context, entered, false);
     }
 
-    static Taken spot(
+    public static Taken spot(
             String id,
             long day,
             String spot,

@@ -230,6 +230,16 @@ class DeskIT {
         assertThat(verdicts.getByText("no clear change").first()).isVisible();
         assertThat(page.getByText("pan broken at 38 cm").first()).isVisible();
         assertThat(adviser.axe()).isEmpty();
+        adviser.button("values").click();
+        Locator drawn = page.getByRole(
+                AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Through [0-9]+ visits")));
+        assertThat(drawn).containsText("Steady rate, mm/h");
+        assertThat(page.getByText("in its unit a year")).isVisible();
+        adviser.button("zones together").click();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Zones")))
+                .containsText("ploughed strip");
+        assertThat(drawn.locator("[data-zone]").nth(3)).isVisible();
+        assertThat(adviser.axe()).isEmpty();
     }
 
     @Test

@@ -13,8 +13,11 @@ final class Figures {
     static void print(String what, List<Double> millis) {
         Collections.sort(millis);
         System.out.printf(
-                "BENCH %s: median %.0f ms, slowest %.0f ms, n %d%n",
-                what, millis.get(millis.size() / 2), millis.get(millis.size() - 1), millis.size());
+                "BENCH %s: median %.1f ms, p95 %.1f ms, n %d%n",
+                what,
+                millis.get(millis.size() / 2),
+                millis.get(Math.min(millis.size() - 1, (int) Math.ceil(millis.size() * 0.95) - 1)),
+                millis.size());
     }
 
     static void throttle(Page page, int rate) {

@@ -42,22 +42,32 @@ final class Jar implements AutoCloseable {
         return start(LaidOut.folder(), STARTED);
     }
 
+    /** With nothing in it, and so much memory. */
+    static Jar emptyWith(String memory) {
+        return start(LaidOut.folder(), List.of(memory), STARTED, List.of());
+    }
+
     private static void layOut(Path data) {
         start(data, "demo scenario laid out", "--morphotera.demo=true").close();
     }
 
     private static Jar start(Path data, String ready, String... more) {
+        return start(data, List.of(System.getProperty("morphotera.options")), ready, List.of(more));
+    }
+
+    private static Jar start(Path data, List<String> options, String ready, List<String> more) {
         try {
             Path log = data.resolve("log.txt");
             List<String> command = new ArrayList<>(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    System.getProperty("morphotera.options"),
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+            command.addAll(options);
+            command.addAll(List.of(
                     "-jar",
                     System.getProperty("morphotera.jar"),
                     "--server.port=0",
                     "--morphotera.data=" + data,
                     "--logging.level.org.springframework.boot.tomcat=info"));
-            command.addAll(List.of(more));
+            command.addAll(more);
             Process process = new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(log.toFile())
@@ -100,6 +110,10 @@ final class Jar implements AutoCloseable {
 
     String url(String path) {
         return "http://localhost:" + port + path;
+    }
+
+    Path data() {
+        return log.getParent();
     }
 
     /** What it wrote while it ran. */

@@ -2,13 +2,7 @@ package morphotera.e2e;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.net.CookieManager;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -23,50 +17,42 @@ class SpeedBench {
     private static final Jar JAR = Jar.demo();
 
     @Test
-    void evaluate_at_the_server() throws Exception {
-        CookieManager cookies = new CookieManager();
-        HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
-        http.send(
-                HttpRequest.newBuilder(URI.create(JAR.url("/api/welcome"))).build(),
-                HttpResponse.BodyHandlers.discarding());
-        send(http, cookies, "/api/session", "{\"email\":\"adviser@tidewrack.example\",\"password\":\"slack-tide-41\"}");
+    void evaluate_at_the_server() {
+        Caller adviser = new Caller(JAR).signIn("adviser@tidewrack.example");
         List<Double> millis = new ArrayList<>();
         for (int i = 0; i < 3000; i++) {
             long from = System.nanoTime();
-            send(http, cookies, "/api/methods/slaking/evaluate", SLAKING);
+            adviser.send("POST", "/api/methods/slaking/evaluate", SLAKING);
             if (i >= 1000) {
                 millis.add((System.nanoTime() - from) / 1e6);
             }
         }
-        print("evaluate, slaking of five crumbs, request to answer over loopback", millis);
+        Figures.print("evaluate, slaking of five crumbs, request to answer over loopback", millis);
     }
 
     /** A save by itself and beside neighbours, then the season's first page in a practice of 100, 1,000 and 10,000 fields. */
     @Test
-    void season_of_many_fields_and_saves() throws Exception {
-        CookieManager cookies = new CookieManager();
-        HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
-        get(http, "/api/welcome");
-        send(http, cookies, "/api/session", "{\"email\":\"other@farside.example\",\"password\":\"slack-tide-41\"}");
+    void season_of_many_fields_and_saves() {
+        Caller adviser = new Caller(JAR).signIn("other@farside.example");
         String holding = id(0);
-        put(http, cookies, "/api/holdings/" + holding, "{\"name\":\"Bench\",\"version\":0}");
-        field(http, cookies, holding, 0);
-        saves(http, cookies);
+        adviser.send("PUT", "/api/holdings/" + holding, "{\"name\":\"Bench\",\"version\":0}");
+        field(adviser, holding, 0);
+        saves(adviser);
         int made = 1;
         for (int fields : new int[] {100, 1000, 10_000}) {
             for (; made < fields; made++) {
-                field(http, cookies, holding, made);
+                field(adviser, holding, made);
             }
-            get(http, "/api/season?limit=200");
+            adviser.get("/api/season?limit=200");
             List<Double> millis = new ArrayList<>();
             for (int i = 0; i < 60; i++) {
                 long from = System.nanoTime();
-                get(http, "/api/season?limit=200");
+                adviser.get("/api/season?limit=200");
                 if (i >= 20) {
                     millis.add((System.nanoTime() - from) / 1e6);
                 }
             }
-            print("season, first 200 of " + fields + " fields, request to answer", millis);
+            Figures.print("season, first 200 of " + fields + " fields, request to answer", millis);
         }
     }
 
@@ -74,7 +60,7 @@ class SpeedBench {
      * Visits of ten spots, and at each a reading that nothing rests on, then salt, then a pH beside both, which computes the salt
      * again.
      */
-    private static void saves(HttpClient http, CookieManager cookies) throws Exception {
+    private static void saves(Caller adviser) {
         String slaking = "\"slaking\",\"reading\":{\"crumbState\":\"air-dry\",\"crumbs\":[{\"fellAt\":\"never\"}]}";
         String salt = "\"salinity\",\"reading\":{\"ec\":0.6,\"compensated\":true,\"ratio\":\"1:1\"}";
         String ph = "\"ph\",\"reading\":{\"points\":[{\"depthCm\":5,\"value\":8,\"basis\":\"water\"}]}";
@@ -85,48 +71,44 @@ class SpeedBench {
             String spot = id(3_000_000 + i % SPOTS);
             if (i % SPOTS == 0) {
                 visit = id(4_000_000 + i);
-                put(
-                        http,
-                        cookies,
+                adviser.send(
+                        "PUT",
                         "/api/visits/" + visit,
                         "{\"fieldId\":\"" + id(1_000_000) + "\",\"day\":\"2031-05-14\",\"state\":\"running\","
                                 + "\"question\":\"routine\",\"methods\":[\"slaking\"],\"moisture\":\"moist\",\"version\":0}");
             }
             if (i < SPOTS) {
-                put(
-                        http,
-                        cookies,
+                adviser.send(
+                        "PUT",
                         "/api/spots/" + spot,
                         "{\"zoneId\":\"" + id(2_000_000) + "\",\"label\":\"" + i
                                 + "\",\"lat\":40.0,\"lon\":-29.0,\"version\":0}");
             }
-            double slakingMillis = save(http, cookies, visit, spot, slaking);
-            save(http, cookies, visit, spot, salt);
-            double phMillis = save(http, cookies, visit, spot, ph);
+            double slakingMillis = save(adviser, visit, spot, slaking);
+            save(adviser, visit, spot, salt);
+            double phMillis = save(adviser, visit, spot, ph);
             if (i >= 200) {
                 alone.add(slakingMillis);
                 beside.add(phMillis);
             }
         }
-        print("save of a reading nothing rests on", alone);
-        print("save of a pH beside salt, which is computed again", beside);
+        Figures.print("save of a reading nothing rests on", alone);
+        Figures.print("save of a pH beside salt, which is computed again", beside);
     }
 
-    private static double save(HttpClient http, CookieManager cookies, String visit, String spot, String what)
-            throws Exception {
+    private static double save(Caller adviser, String visit, String spot, String what) {
         String body = "{\"visitId\":\"" + visit + "\",\"spotId\":\"" + spot
                 + "\",\"takenAt\":\"2031-05-14T10:00:00Z\",\"method\":" + what + "}";
         long from = System.nanoTime();
-        put(http, cookies, "/api/readings/" + UUID.randomUUID(), body);
+        adviser.send("PUT", "/api/readings/" + UUID.randomUUID(), body);
         return (System.nanoTime() - from) / 1e6;
     }
 
-    private static void field(HttpClient http, CookieManager cookies, String holding, int n) throws Exception {
+    private static void field(Caller adviser, String holding, int n) {
         double lat = 40 + n % 100 / 100.0;
         double lon = -29 + n / 100 / 100.0;
-        put(
-                http,
-                cookies,
+        adviser.send(
+                "PUT",
                 "/api/fields/" + id(1_000_000 + n),
                 "{\"holdingId\":\"" + holding + "\",\"mainZoneId\":\""
                         + id(2_000_000 + n) + "\",\"name\":\"Bench " + n
@@ -137,37 +119,6 @@ class SpeedBench {
 
     private static String id(long n) {
         return new UUID(0x018f000000007000L, 0x8000000000000000L | n).toString();
-    }
-
-    private static void get(HttpClient http, String path) throws Exception {
-        http.send(HttpRequest.newBuilder(URI.create(JAR.url(path))).build(), HttpResponse.BodyHandlers.ofString());
-    }
-
-    private static void put(HttpClient http, CookieManager cookies, String path, String body) throws Exception {
-        send(http, cookies, "PUT", path, body);
-    }
-
-    private static void send(HttpClient http, CookieManager cookies, String path, String body) throws Exception {
-        send(http, cookies, "POST", path, body);
-    }
-
-    private static void send(HttpClient http, CookieManager cookies, String verb, String path, String body)
-            throws Exception {
-        String token = cookies.getCookieStore().getCookies().stream()
-                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                .findFirst()
-                .orElseThrow()
-                .getValue();
-        HttpResponse<String> answer = http.send(
-                HttpRequest.newBuilder(URI.create(JAR.url(path)))
-                        .header("Content-Type", "application/json")
-                        .header("X-XSRF-TOKEN", token)
-                        .method(verb, HttpRequest.BodyPublishers.ofString(body))
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
-        if (answer.statusCode() != 200) {
-            throw new IllegalStateException(path + " answered " + answer.statusCode() + ": " + answer.body());
-        }
     }
 
     @Test
@@ -203,17 +154,7 @@ class SpeedBench {
                                 }""")).doubleValue());
             }
         }
-        print("season, from the click of sign-in to the list of what is due", season);
-        print("section of five spots and the fence, from click to the frame after it is drawn", section);
-    }
-
-    private static void print(String what, List<Double> millis) {
-        Collections.sort(millis);
-        System.out.printf(
-                "BENCH %s: median %.1f ms, p95 %.1f ms, n %d%n",
-                what,
-                millis.get(millis.size() / 2),
-                millis.get(Math.min(millis.size() - 1, (int) Math.ceil(millis.size() * 0.95) - 1)),
-                millis.size());
+        Figures.print("season, from the click of sign-in to the list of what is due", season);
+        Figures.print("section of five spots and the fence, from click to the frame after it is drawn", section);
     }
 }

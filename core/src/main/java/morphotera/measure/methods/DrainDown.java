@@ -80,6 +80,7 @@ final class DrainDown implements Method {
                     Result.number("hours", "Time to empty", "h", "read, or (depth + 75) × ln((depth + 75) ÷ 75) ÷ rate")
                             .onTheDay(),
                     Result.number("dropRate", "First fall", "mm/h", "fall ÷ hours")
+                            .through()
                             .onTheDay())
             .curves("drain-hours", "drain-quick")
             .source("Percolation of a shallow hole by its falling head (van Hoorn 1979); limits are field rules")

@@ -74,6 +74,7 @@ final class DropShatter implements Method {
                     Result.number("fineShare", "Under 20 mm", "%", "under 5 mm + 5 to 20 mm")
                             .onTheDay(),
                     Result.number("meanPiece", "Mean piece", "mm", "Σ share × middle of the size ÷ 100")
+                            .through()
                             .onTheDay())
             .curves("drop-shatter")
             .source("Drop tests of clods after Marshall and Quirk 1950; limits are field rules")

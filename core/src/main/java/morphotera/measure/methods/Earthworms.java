@@ -70,6 +70,7 @@ final class Earthworms implements Method {
                     Result.number("perBlock", "In a 20 cm block", null, "count × 400 ÷ side², mean of the blocks")
                             .onTheDay(),
                     Result.number("perM2", "In a square metre", "per m²", "25 × in a 20 cm block")
+                            .through()
                             .onTheDay(),
                     Result.number("youngShare", "Young", "%", "100 × young ÷ all")
                             .onTheDay(),

@@ -87,10 +87,11 @@ final class GroundCover implements Method {
             .checks(new Description.Check("straight", "Was each point looked at from straight above?"))
             .results(
                     Result.number(
-                            "cover",
-                            "Covered",
-                            "%",
-                            "living + litter, with half of the stone where it is 30 % or more"),
+                                    "cover",
+                                    "Covered",
+                                    "%",
+                                    "living + litter, with half of the stone where it is 30 % or more")
+                            .through(),
                     Result.number("bare", "Bare", "%", "bare points"))
             .curves("ground-cover")
             .source("Point counts under a line after Levy and Madden 1933; limits after Lang and McCaffrey 1984")

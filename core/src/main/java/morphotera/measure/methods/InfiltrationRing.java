@@ -130,6 +130,7 @@ final class InfiltrationRing implements Method {
                                     "Steady rate",
                                     "mm/h",
                                     "the last pour's rate, or the last third by level")
+                            .through()
                             .onTheDay(),
                     Result.number("sorptivity", "Drawn in by dryness", "mm/√h", "S of I = S × √t + A × t")
                             .onTheDay(),

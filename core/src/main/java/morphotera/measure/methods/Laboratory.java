@@ -119,19 +119,23 @@ final class Laboratory implements Method {
                     new Description.Check("label", "Do field, spot and depth on the sheet match the bag?"),
                     new Description.Check("units", "Are the figures in the units shown here?"))
             .results(
-                    Result.number("ph", "pH, in water", "pH", "as read, or + 0.8 from CaCl₂"),
-                    Result.number("ece", "Salt, saturated paste", "dS/m", "as given"),
+                    Result.number("ph", "pH, in water", "pH", "as read, or + 0.8 from CaCl₂")
+                            .through(),
+                    Result.number("ece", "Salt, saturated paste", "dS/m", "as given")
+                            .through(),
                     Result.number("clayPercent", "Clay", "%", "as given"),
-                    Result.number("p", "Phosphorus", "mg/kg", "as given"),
-                    Result.number("k", "Potassium", "mg/kg", "as given"),
+                    Result.number("p", "Phosphorus", "mg/kg", "as given").through(),
+                    Result.number("k", "Potassium", "mg/kg", "as given").through(),
                     Result.number("mg", "Magnesium", "mg/kg", "as given"),
-                    Result.number("organicCarbon", "Organic carbon", "%", "organic matter ÷ 1.724"),
+                    Result.number("organicCarbon", "Organic carbon", "%", "organic matter ÷ 1.724")
+                            .through(),
                     Result.number("carbonToClay", "Carbon to clay", "share", "organic carbon ÷ clay"),
                     Result.number("carbonScore", "Carbon's score", "score", "curve on carbon to clay"),
                     Result.number("baseShare", "Ca, Mg, K, Na in the exchange", "%", "100 × cation ÷ exchange capacity")
                             .each(),
                     Result.number("cec", "Exchange capacity", "cmol(+)/kg", "as given"),
-                    Result.number("esp", "Exchangeable sodium", "%", "100 × sodium ÷ exchange capacity"),
+                    Result.number("esp", "Exchangeable sodium", "%", "100 × sodium ÷ exchange capacity")
+                            .through(),
                     Result.number("carbonatePercent", "Carbonate", "%", "as given"),
                     Result.number("pScore", "Phosphorus", "score", "curve on bicarbonate extract"),
                     Result.number("kScore", "Potassium", "score", "curve on exchangeable potassium"),

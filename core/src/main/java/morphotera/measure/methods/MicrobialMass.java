@@ -53,7 +53,8 @@ final class MicrobialMass implements Method {
                     Entry.yesNo("charWithinSixMonths", "Char spread within six months")
                             .preset(false))
             .checks(new Description.Check("window", "Was it read within two minutes of the last drop?"))
-            .results(Result.number("microgramsCPerG", "Microbial carbon", "µg/g", "as read"))
+            .results(Result.number("microgramsCPerG", "Microbial carbon", "µg/g", "as read")
+                    .through())
             .curves("microbial-mass")
             .source("Card readings of a shaken extract; limits are a practitioner's heuristic")
             .words(Map.ofEntries(

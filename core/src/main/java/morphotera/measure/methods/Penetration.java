@@ -120,6 +120,7 @@ final class Penetration implements Method {
                                     "Root limit met at",
                                     "cm",
                                     "where the mean first reaches 2068 kPa, by straight line")
+                            .through()
                             .onTheDay(),
                     Result.number("probedTo", "Probed to", "cm", "the deepest depth read"),
                     Result.number(

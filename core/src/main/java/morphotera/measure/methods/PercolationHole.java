@@ -156,6 +156,7 @@ final class PercolationHole implements Method {
                                     "time-weighted mean of the soil's rate over the plateau, at 20 °C where the water was measured")
                             .onTheDay(),
                     Result.number("standardRate", "Fall in a standard hole", "mm/h", "3 × soil's rate")
+                            .through()
                             .onTheDay(),
                     Result.number(
                                     "hoursToEmpty",

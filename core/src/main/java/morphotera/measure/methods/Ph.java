@@ -116,8 +116,10 @@ final class Ph implements Method {
             .results(
                     Result.number("inWater", "Each depth, in water", "pH", "as read, or + offset from CaCl₂")
                             .byDepth(),
-                    Result.number("topsoil", "Topsoil, in water", "pH", "mean of the points to 10 cm"),
-                    Result.number("subsoil", "Subsoil, in water", "pH", "mean of the points below 10 cm"),
+                    Result.number("topsoil", "Topsoil, in water", "pH", "mean of the points to 10 cm")
+                            .through(),
+                    Result.number("subsoil", "Subsoil, in water", "pH", "mean of the points below 10 cm")
+                            .through(),
                     Result.number("fall", "Fall with depth", "pH", "topsoil − subsoil"),
                     Result.number("acidAt", "First under 5.5 at", "cm", "the shallowest point under 5.5 in water"),
                     Result.number("lowest", "Lowest, in water", "pH", "the lowest point"),

@@ -99,7 +99,8 @@ final class Respiration implements Method {
             .checks(new Description.Check("tight", "Was the jar tight, and no living root or worm in it?"))
             .results(Result.number(
                             "at20C", "At 20 °C", "mg CO2-C per kg and day", "value × 2^((20 − jar) ÷ 10) × 24 ÷ hours")
-                    .onTheDay())
+                    .onTheDay()
+                    .through())
             .curves("respiration")
             .source(
                     "Basal respiration with a temperature quotient of two (van 't Hoff 1884); rewetting burst after Birch 1958")

@@ -94,7 +94,8 @@ final class RootDepth implements Method {
                     new Description.Check("whole", "Did you see the end of the roots, not the end of the block?"),
                     new Description.Check("crop", "Is the crop the one standing here?"))
             .results(
-                    Result.number("root80", "Four fifths of the roots above", "cm", "as read"),
+                    Result.number("root80", "Four fifths of the roots above", "cm", "as read")
+                            .through(),
                     Result.number("expected", "Expected depth", "cm", "by crop × min(1, days ÷ 90)"),
                     Result.number("ratio", "Of what is expected", "share", "four fifths above ÷ expected depth"),
                     Result.yesNo("sharpEdge", "Roots end flat", "seen"),

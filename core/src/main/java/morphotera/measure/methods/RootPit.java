@@ -95,7 +95,8 @@ final class RootPit implements Method {
             .results(
                     Result.number("layerScore", "Each layer", "score", "64 × shape + 36 × roots")
                             .each(),
-                    Result.number("rootStop", "Roots stop at", "cm", "roots two steps thinner than above"),
+                    Result.number("rootStop", "Roots stop at", "cm", "roots two steps thinner than above")
+                            .through(),
                     Result.words(
                             "rootStopReasons",
                             "What stops them",

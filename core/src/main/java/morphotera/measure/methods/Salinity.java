@@ -126,7 +126,8 @@ final class Salinity implements Method {
                     new Description.Check("clear", "Was the sensing part wholly under, clear of the walls?"))
             .results(
                     Result.number("ec25", "At 25 °C", "dS/m", "EC ÷ (1 + 0.0191 × (T − 25))"),
-                    Result.number("ece", "As saturated paste", "dS/m", "by ratio and texture"),
+                    Result.number("ece", "As saturated paste", "dS/m", "by ratio and texture")
+                            .through(),
                     Result.word("salinityClass", "Class", "under 2, 4, 8, 16 dS/m as paste", CLASSES),
                     Result.number("nitrateNAtMost", "Nitrate nitrogen, at most", "mg/kg", "140 × EC at 25 °C"),
                     Result.number("relativeYield", "Yield of this crop", "%", "100 − b × (paste − a)"))

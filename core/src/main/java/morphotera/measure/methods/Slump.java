@@ -76,7 +76,8 @@ final class Slump implements Method {
                             .drawn(),
                     Entry.share("lostShare", "Lost in the water"))
             .checks(new Description.Check("dry", "Was the clod dry through before it was soaked?"))
-            .results(Result.number("kept", "Kept", "share", "1 − lost in the water"))
+            .results(Result.number("kept", "Kept", "share", "1 − lost in the water")
+                    .through())
             .source("A field form of wet stability after Yoder 1936; weights are this product's own")
             .words(Map.ofEntries(entry("shape", "It {shape}; {lost:0} % went into the water.")))
             .build();

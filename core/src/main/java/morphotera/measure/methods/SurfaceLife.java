@@ -64,6 +64,7 @@ final class SurfaceLife implements Method {
                     Result.number("kinds", "Kinds", null, "names with one or more")
                             .onTheDay(),
                     Result.number("perM2", "In a square metre", "per m²", "all ÷ area of the quadrat")
+                            .through()
                             .onTheDay())
             .curves("surface-life")
             .source("Quadrat counts; limits are field rules")

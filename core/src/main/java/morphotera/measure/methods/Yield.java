@@ -39,7 +39,8 @@ final class Yield implements Method {
                     Entry.number("bestTPerHa", "Best zone of the holding", "t/ha", 0, 300)
                             .aboveZero())
             .checks(new Description.Check("same-crop", "Are both yields of the same crop and year?"))
-            .results(Result.number("ofBest", "Of the best", "share", "yield ÷ best"))
+            .results(Result.number("ofBest", "Of the best", "share", "yield ÷ best")
+                    .through())
             .source("The holding's own harvest record")
             .words(Map.ofEntries(entry("of-best", "{yield:2} of {best:2} t/ha in {year:0}.")))
             .build();

@@ -1,0 +1,68 @@
+package morphotera.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+
+/** Asks the server as a page does, without one. */
+final class Caller {
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final Jar jar;
+
+    Caller(Jar jar) {
+        this.jar = jar;
+        get("/api/welcome");
+    }
+
+    Caller signIn(String email) {
+        send("POST", "/api/session", "{\"email\":\"" + email + "\",\"password\":\"slack-tide-41\"}");
+        return this;
+    }
+
+    HttpResponse<byte[]> get(String path) {
+        return ask(HttpRequest.newBuilder(URI.create(jar.url(path))).build());
+    }
+
+    String send(String verb, String path, String body) {
+        return send(verb, path, "application/json", BodyPublishers.ofString(body));
+    }
+
+    String send(String verb, String path, String type, BodyPublisher body) {
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .getValue();
+        HttpResponse<byte[]> answer = ask(HttpRequest.newBuilder(URI.create(jar.url(path)))
+                .header("Content-Type", type)
+                .header("X-XSRF-TOKEN", token)
+                .method(verb, body)
+                .build());
+        String text = new String(answer.body(), StandardCharsets.UTF_8);
+        if (answer.statusCode() / 100 != 2) {
+            throw new IllegalStateException(path + " answered " + answer.statusCode() + ": " + text);
+        }
+        return text;
+    }
+
+    private HttpResponse<byte[]> ask(HttpRequest request) {
+        try {
+            return http.send(request, BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}
