@@ -49,7 +49,7 @@ export function PlaceLine({ place }: { place: Place | null }) {
           </span>
           <select
             aria-label="Visit"
-            className="min-h-9 max-w-[15rem] shrink-0 border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
+            className="field-sizing-content min-h-9 max-w-[15rem] shrink-0 border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
             value={place.visitId ?? ''}
             onChange={(event) =>
               void navigate(

@@ -36,8 +36,11 @@ export function Tests({ field, planning, methods, chosen, plan, onPlan, onChange
   const rows = (of: Method[]) => (
     <ul className="mt-1">
       {of.map((method) => (
-        <li key={method.id} className="border-t border-rule">
-          <label className="grid min-h-12 cursor-pointer grid-cols-[2rem_1fr_auto] items-center gap-x-2 py-1">
+        <li
+          key={method.id}
+          className="grid min-h-12 grid-cols-[2rem_1fr_auto] items-center gap-x-2 border-t border-rule py-1 desk:grid-cols-[2rem_1fr_auto_auto]"
+        >
+          <label className="contents cursor-pointer">
             <input
               type="checkbox"
               className="size-5 min-h-0"
@@ -50,18 +53,18 @@ export function Tests({ field, planning, methods, chosen, plan, onPlan, onChange
                 )
               }
             />
-            <span>
+            <span className="leading-snug">
               <span className="font-medium">{method.name}</span>{' '}
-              <span className="text-sm text-faded">{method.purpose}</span>
-            </span>
-            <span className="num text-right text-sm text-faded">
-              {costs(method).map((cost) => (
-                <span key={cost} className="block whitespace-nowrap desk:ml-3 desk:inline">
-                  {cost}
-                </span>
-              ))}
+              <span className="text-sm text-faded desk:block">{method.purpose}</span>
             </span>
           </label>
+          <span className="num col-start-3 row-start-1 text-right text-sm text-faded desk:col-start-4 desk:min-w-20">
+            {costs(method).map((cost) => (
+              <span key={cost} className="block whitespace-nowrap">
+                {cost}
+              </span>
+            ))}
+          </span>
           {chosen.includes(method.id) && <Ways method={method} plan={plan} onPlan={onPlan} />}
         </li>
       ))}
@@ -101,10 +104,10 @@ const WHERE = [
 /** In which way a chosen test is done, and where. */
 function Ways({ method, plan, onPlan }: { method: Method; plan: DayPlan; onPlan: (plan: DayPlan) => void }) {
   return (
-    <p className="flex flex-wrap gap-x-4 pb-2 pl-10 text-sm text-faded">
+    <p className="col-span-2 col-start-2 row-start-2 flex flex-wrap gap-x-4 text-sm text-faded desk:col-span-1 desk:col-start-3 desk:row-start-1 desk:justify-end">
       <select
         aria-label={`${method.name}: where`}
-        className="min-h-9 border-0 bg-transparent py-0 pl-0 text-sm"
+        className="field-sizing-content min-h-9 border-0 bg-transparent py-0 pl-0 text-sm"
         value={plan.where[method.id] ?? 'every-spot'}
         onChange={(event) => onPlan({ ...plan, where: { ...plan.where, [method.id]: event.target.value } })}
       >
@@ -117,7 +120,7 @@ function Ways({ method, plan, onPlan }: { method: Method; plan: DayPlan; onPlan:
       {method.variants.length > 1 && (
         <select
           aria-label={`${method.name}: way of doing it`}
-          className="min-h-9 border-0 bg-transparent py-0 pl-0 text-sm"
+          className="field-sizing-content min-h-9 border-0 bg-transparent py-0 pl-0 text-sm"
           value={plan.variants[method.id] ?? method.variants[0]?.id}
           onChange={(event) =>
             onPlan({ ...plan, variants: { ...plan.variants, [method.id]: event.target.value } })

@@ -28,10 +28,10 @@ import org.junit.jupiter.api.Test;
 
 /**
  * The demo's package, many times over, into an empty practice of 512 MB and out again, beside the store's own batch insert of the
- * same rows: {@code mvn -Pbench verify}; {@code -Dmorphotera.copies=650} makes a million readings.
+ * same rows: {@code mvn -Pbench verify}; {@code -Dcopies=96} makes the million rows that a package may have.
  */
 class PackageBench {
-    private static final int COPIES = Integer.getInteger("morphotera.copies", 10);
+    private static final int COPIES = Integer.getInteger("morphotera.copies");
     private static final int BATCH = 1000;
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern WORD = Pattern.compile("\"(\\w+)\"\\s*:\\s*\"?([\\w-]+)");

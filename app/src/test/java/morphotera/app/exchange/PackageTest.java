@@ -12,15 +12,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import morphotera.app.Client;
 import morphotera.app.RunningApp;
+import morphotera.app.exchange.tables.Scope;
+import morphotera.app.exchange.tables.Table;
+import morphotera.app.exchange.tables.TableMapper;
+import morphotera.app.exchange.tables.Tables;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.ibatis.session.SqlSession;
+import org.apache.ibatis.session.SqlSessionFactory;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -320,5 +327,23 @@ class PackageTest {
             zip.write(text.getBytes(StandardCharsets.UTF_8));
         }
         return made.toByteArray();
+    }
+
+    @Test
+    void a_page_of_a_long_table_is_held_by_nobody_once_it_is_written() {
+        Table readings = Tables.ALL.stream()
+                .filter(one -> one.name().equals("readings"))
+                .findFirst()
+                .orElseThrow();
+        Scope.What all = Scope.What.PRACTICE;
+        Scope scope = new Scope(all, UUID.randomUUID(), null, null, null);
+        try (SqlSession session = RunningApp.bean(SqlSessionFactory.class).openSession()) {
+            TableMapper tables = session.getMapper(TableMapper.class);
+            List<Map<String, Object>> page =
+                    tables.page(readings, readings.from(all), readings.where(all), scope, null, 5);
+            assertThat(tables.page(readings, readings.from(all), readings.where(all), scope, null, 5))
+                    .isEqualTo(page)
+                    .isNotSameAs(page);
+        }
     }
 }
