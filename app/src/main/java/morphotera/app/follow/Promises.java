@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import morphotera.app.api.Json;
@@ -126,11 +127,16 @@ public class Promises {
 
     /** The bands of a zone, each with what was read after it was done. */
     public List<Band> bands(Viewer viewer, Field field, @Nullable UUID zone) {
+        return bands(viewer, field, zone, () -> readings.standing(viewer, field.id()));
+    }
+
+    /** The same for who has read the field's readings already; asked for only where something was promised. */
+    List<Band> bands(Viewer viewer, Field field, @Nullable UUID zone, Supplier<List<Reading>> standing) {
         List<PromiseMapper.OfField> rows = promises.ofField(viewer, field.id());
         if (rows.isEmpty()) {
             return List.of();
         }
-        Map<UUID, List<Reading>> byVisit = readings.standing(viewer, field.id()).stream()
+        Map<UUID, List<Reading>> byVisit = standing.get().stream()
                 .collect(Collectors.groupingBy(Reading::visitId, LinkedHashMap::new, Collectors.toList()));
         List<Band> bands = new ArrayList<>();
         for (PromiseMapper.OfField row : rows) {

@@ -67,7 +67,8 @@ class TrendController {
         Viewer viewer = Viewer.current();
         Field field = land.field(viewer, id);
         Zone where = field.zone(zone);
-        Map<UUID, List<Reading>> byVisit = readings.standing(viewer, id).stream()
+        List<Reading> standing = readings.standing(viewer, id);
+        Map<UUID, List<Reading>> byVisit = standing.stream()
                 .collect(Collectors.groupingBy(Reading::visitId, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, Visit> known =
                 visits.ofField(viewer, id).stream().collect(Collectors.toMap(Visit::id, visit -> visit));
@@ -107,7 +108,7 @@ class TrendController {
                                 years(known.get(entry.getKey()).day()),
                                 TakenReadings.of(Scores.standing(field, where, entry.getValue()))))
                         .toList()),
-                promises.bands(viewer, field, where.id()));
+                promises.bands(viewer, field, where.id(), () -> standing));
     }
 
     private static double years(LocalDate day) {
