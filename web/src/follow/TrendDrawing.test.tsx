@@ -73,3 +73,18 @@ it('zones drawn together have a stroke each, and the one that is looked at is st
     page.querySelector(`svg[role="img"] [data-zone="${zone}"] path`)?.getAttribute('stroke-width');
   expect([stroke('main'), stroke('strip')]).toEqual(['2.6', '1.5']);
 });
+
+it('a strip that was read where the zone was not keeps its stroke', () => {
+  const strip = { ...cone([40], [60]), spots: [] };
+  const row = { ...strip, means: strip.means.map((line) => ({ ...line, id: 'strip' })) };
+  const zones = new Map([
+    ['main', 'whole field'],
+    ['strip', 'ploughed strip'],
+  ]);
+  const page = render(<TrendDrawing {...SEEN} rows={[row]} zones={zones} />);
+  const line = page.querySelector('svg[role="img"] [data-zone="strip"] path');
+  expect([line?.getAttribute('stroke-width'), line?.getAttribute('stroke-dasharray')]).toEqual([
+    '1.5',
+    '9 4',
+  ]);
+});

@@ -31,6 +31,7 @@ export function TrendDrawing({ rows, visits, done, now, since, bands, zones, cap
     ...done.map((one) => one.doneOn),
     ...bands.flatMap((band) => reach(band, visits)),
   ].map((iso) => new Date(iso));
+  const orderOf = (zone: string) => (zones ? [...zones.keys()].indexOf(zone) : 0);
   const time = timeScale(dates, [LEFT, RIGHT]);
   const at = (iso: string) => time(Number(new Date(iso)));
   const promised = bands.map((band, i) => ({ band, top: PEGS + 34 + i * ROW }));
@@ -119,7 +120,7 @@ export function TrendDrawing({ rows, visits, done, now, since, bands, zones, cap
             />
           ))}
           {rows.map((row, i) => (
-            <Row key={row.id} row={row} at={at} top={top + i * ROW} />
+            <Row key={row.id} row={row} at={at} top={top + i * ROW} orderOf={orderOf} />
           ))}
         </svg>
       </Scrollable>
@@ -133,7 +134,15 @@ export function TrendDrawing({ rows, visits, done, now, since, bands, zones, cap
   );
 }
 
-function Row({ row, at, top }: { row: TrendRow; at: (iso: string) => number; top: number }) {
+type RowProps = {
+  row: TrendRow;
+  at: (iso: string) => number;
+  top: number;
+  /** The same zone has the same stroke in every row, whichever zones lack it. */
+  orderOf: (zone: string) => number;
+};
+
+function Row({ row, at, top, orderOf }: RowProps) {
   const y = scale(row.ends, [top + ROW - 18, top + 14]);
   const placed = (line: Line) => line.points.map((point) => ({ x: at(point.day), y: y(point.value) }));
   return (
@@ -185,7 +194,7 @@ function Row({ row, at, top }: { row: TrendRow; at: (iso: string) => number; top
       ))}
       {/* The zone that is looked at lies over the others. */}
       {row.means
-        .map((line, i) => <Mean key={line.id} line={line} order={i} places={placed(line)} />)
+        .map((line) => <Mean key={line.id} line={line} order={orderOf(line.id)} places={placed(line)} />)
         .reverse()}
     </g>
   );

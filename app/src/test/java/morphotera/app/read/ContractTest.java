@@ -3,6 +3,7 @@ package morphotera.app.read;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -157,6 +158,19 @@ class ContractTest {
         assertThat(trend.get("groups")).isNotEmpty();
         trend.get("methods")
                 .forEach(one -> assertThat(one.at("/trend/verdict").asString()).isIn("too-few", ""));
+        List<JsonNode> rates = new ArrayList<>();
+        trend.get("values").forEach(one -> {
+            if (one.get("key").asString().equals("steadyRate")) {
+                rates.add(one);
+            }
+        });
+        assertThat(rates).as("water goes in, in its unit").hasSize(1);
+        assertThat(rates.get(0).get("unit").asString()).isEqualTo("mm/h");
+        JsonNode through = rates.get(0).get("visits");
+        assertThat(through.get(through.size() - 1).get("mean").asDouble())
+                .as("faster since the pan was broken")
+                .isGreaterThan(through.get(0).get("mean").asDouble());
+        assertThat(through.get(0).get("spots")).hasSize(5);
     }
 
     @Test
