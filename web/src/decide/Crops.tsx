@@ -12,12 +12,12 @@ const x = scale([4, 9], [8, WIDTH - 8], 1);
 /** The pH each crop likes as a band on one line, the ground's own upright through all of them, and what the salt leaves of its yield. */
 export function Crops({ crops, ph }: { crops: Crop[]; ph: number | null }) {
   const withSalt = crops.some((one) => one.yieldPercent !== null);
-  const row = `grid items-center justify-start gap-x-3 ${withSalt ? 'grid-cols-[8rem_auto_4.5rem]' : 'grid-cols-[8rem_auto]'}`;
+  const row = `grid items-center justify-start gap-x-2 ${withSalt ? 'grid-cols-[5.5rem_minmax(0,14.4rem)_2.7rem] desk:grid-cols-[8rem_14.4rem_4.5rem]' : 'grid-cols-[5.5rem_minmax(0,14.4rem)] desk:grid-cols-[8rem_14.4rem]'}`;
   return (
     <>
       <div className={`${row} mt-1 text-sm text-faded`} aria-hidden="true">
         <span className="self-end">pH it likes</span>
-        <svg width={WIDTH} height={ROW} className="block">
+        <svg viewBox={`0 0 ${WIDTH} ${ROW}`} className="block w-full">
           {ph !== null && (
             <text
               x={x(within(ph))}
@@ -32,13 +32,13 @@ export function Crops({ crops, ph }: { crops: Crop[]; ph: number | null }) {
           )}
           <Along scale={x} y={26} />
         </svg>
-        {withSalt && <span className="self-end text-right">yield kept</span>}
+        {withSalt && <span className="self-end text-right leading-tight">yield kept</span>}
       </div>
       <ul className="border-b border-rule">
         {crops.map((one) => (
           <li key={one.crop} className={`${row} border-t border-rule`}>
             <span className="font-semibold first-letter:uppercase">{one.crop.replaceAll('-', ' ')}</span>
-            <svg width={WIDTH} height={ROW} className="block" role="img" aria-label={one.why}>
+            <svg viewBox={`0 0 ${WIDTH} ${ROW}`} className="block w-full" role="img" aria-label={one.why}>
               <title>{one.why}</title>
               {one.phLow !== null && one.phHigh !== null ? (
                 <path

@@ -14,6 +14,7 @@ function cone(...visits: number[][]): TrendRow {
     name: 'Cone',
     said: ['score'],
     ends: [30, 80],
+    endsFor: () => [30, 80],
     means: [
       {
         id: 'main',

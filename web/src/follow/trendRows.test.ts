@@ -80,7 +80,10 @@ it('zones together share a scale, and one that lacks a test has no line in it', 
 });
 
 it('a quantity that never changed has a scale all the same, and none begins below nothing', () => {
-  expect(endsOf([6, 6])).toEqual([5.5, 6.5]);
-  expect(endsOf([0, 3])[0]).toBe(0);
-  expect(endsOf([-2, 3])[0]).toBeLessThan(-2);
+  const any = Number.POSITIVE_INFINITY;
+  expect(endsOf([6, 6], any)).toEqual([5.5, 6.5]);
+  expect(endsOf([0, 3], any)[0]).toBe(0);
+  expect(endsOf([-2, 3], any)[0]).toBeLessThan(-2);
+  // Ground is never covered by more than all of it.
+  expect(endsOf([40, 99], 100)[1]).toBe(100);
 });

@@ -14,6 +14,8 @@ export type TrendRow = {
   /** What the figures are: their unit, depth and basis, a line each. */
   said: string[];
   ends: [number, number];
+  /** Where its scale would end for other figures of it. */
+  endsFor: (values: number[]) => [number, number];
   means: Line[];
   spots: Line[];
 };
@@ -37,6 +39,7 @@ export function scoreRows(view: TrendView, methods: Method[], zone: string): Tre
       name: nameOf(methods, id),
       said: ['score'],
       ends: endsOfScores(spots.map((one) => one.value)),
+      endsFor: endsOfScores,
       means: [{ id: zone, points: read.map(({ day, score }) => ({ day, value: score.mean })) }],
       spots: lines(spots),
     };
@@ -52,6 +55,7 @@ export function valueRows(view: TrendView, zone: string): TrendRow[] {
       visit.spots.map((spot) => ({ id: spot.spot, day: dayOf(visit.visit), value: mine(spot.number) })),
     );
     const means = one.visits.map((visit) => ({ day: dayOf(visit.visit), value: mine(visit.mean) }));
+    const endsFor = (values: number[]) => endsOf(values, one.unit === '%' ? 100 : Number.POSITIVE_INFINITY);
     const said = [
       one.label,
       one.unit === 'pH' ? null : myUnit(one.unit),
@@ -62,7 +66,8 @@ export function valueRows(view: TrendView, zone: string): TrendRow[] {
       id: [one.method, one.key, one.depthCm, one.how].join(' '),
       name: one.methodName,
       said: wrapped(said.join(', ')),
-      ends: endsOf([...spots, ...means].map((point) => point.value)),
+      ends: endsFor([...spots, ...means].map((point) => point.value)),
+      endsFor,
       means: [{ id: zone, points: means }],
       spots: lines(spots),
     };
@@ -77,11 +82,10 @@ export function together(zones: TrendRow[][]): TrendRow[] {
     const first = rows[0];
     if (!first) return [];
     const values = rows.flatMap((row) => row.means.flatMap((line) => line.points.map((at) => at.value)));
-    const score = first.said[0] === 'score';
     return [
       {
         ...first,
-        ends: score ? endsOfScores(values) : endsOf(values),
+        ends: first.endsFor(values),
         means: rows.flatMap((row) => row.means),
         spots: [],
       },
@@ -95,15 +99,15 @@ function endsOfScores(all: number[]): [number, number] {
   return [low, Math.min(100, Math.max(low + 20, Math.ceil((Math.max(...all) + 4) / 10) * 10))];
 }
 
-/** Round figures a little beyond the lowest and the highest; nothing that is never below zero begins there. */
-export function endsOf(all: number[]): [number, number] {
+/** Round figures a little beyond the lowest and the highest; not below nothing where none is, nor beyond what there can be. */
+export function endsOf(all: number[], most: number): [number, number] {
   const lowest = Math.min(...all);
   const highest = Math.max(...all);
   const span = highest - lowest || Math.abs(highest) * 0.4 || 1;
   const step = niceStep(span);
   const down = Math.floor((lowest - span * 0.1) / step) * step;
   const up = Math.ceil((highest + span * 0.1) / step) * step;
-  return [tidy(lowest >= 0 ? Math.max(0, down) : down), tidy(up)];
+  return [tidy(lowest >= 0 ? Math.max(0, down) : down), tidy(highest <= most ? Math.min(most, up) : up)];
 }
 
 /** Without the crumbs of reckoning in twos. */

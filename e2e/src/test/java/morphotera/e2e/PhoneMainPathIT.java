@@ -139,6 +139,7 @@ class PhoneMainPathIT {
                     field + "/read",
                     field + "/decide",
                     field + "/follow",
+                    field + "/follow?in=values&zones=together",
                     "/reports/" + visit,
                     "/methods/slaking",
                     "/practice",
@@ -150,6 +151,12 @@ class PhoneMainPathIT {
                         .as("pixels across at %s", path)
                         .isEqualTo(page.viewportSize().width);
             }
+            openField(adviser, "Lower Flats");
+            adviser.go("decide");
+            adviser.heading("What suits this ground").waitFor();
+            assertThat(page.evaluate("document.documentElement.scrollWidth"))
+                    .as("pixels across where salt keeps crops back")
+                    .isEqualTo(page.viewportSize().width);
         }
     }
 }
