@@ -10,7 +10,7 @@ import { Balance } from './Balance';
 import { GoodGround } from './GoodGround';
 import { NextTests } from './NextTests';
 import { PlanPart } from './plan/PlanPart';
-import { withSum } from './plan/plan';
+import { isSouth, withSum } from './plan/plan';
 import { usePlan, usePrices } from './plan/usePlan';
 import { Remedies } from './Remedies';
 import { Ruling } from './Ruling';
@@ -72,7 +72,7 @@ function DecideOf({ whole }: { whole: WholeVisit }) {
                     remedies={all}
                     judgement={judgement}
                     place={`${visitId}:${zone}`}
-                    south={(whole.field.outline[0]?.lat ?? 0) < 0}
+                    south={isSouth(whole.field)}
                     money={prices.data && { prices: prices.data, areaHa: whole.field.areaHa }}
                     onPlan={
                       mayWrite(me) && plan.plan.data && prices.data

@@ -4,7 +4,7 @@ import { show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { Words } from '../ground/Words';
 import { yesNo } from '../ground/yesNo';
-import type { Values } from '../measure/draft';
+import { presetText, type Values } from '../measure/draft';
 
 /** One entry of a sum, with where it was taken from while nobody changed it. */
 export function SumEntry(props: {
@@ -113,8 +113,4 @@ function knownFrom(known: KnownValue, unit: string | null): string {
   return known.spread === null
     ? from
     : `${from}, ± ${show(known.spread, known.spread >= 1 ? 1 : 2)} ${unit ?? ''}`.trim();
-}
-
-function presetText(field: MethodField): string {
-  return field.preset === null ? '' : String(field.preset);
 }

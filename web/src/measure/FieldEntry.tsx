@@ -9,7 +9,7 @@ import * as time from '../ground/time';
 import { Words } from '../ground/Words';
 import { yesNo } from '../ground/yesNo';
 import { FromChart } from './charts/FromChart';
-import { isEmpty, minutesSince, startValues, type Values } from './draft';
+import { isEmpty, minutesSince, presetText, startValues, type Values } from './draft';
 import { entryOf } from './entries';
 import { type EntryProps, optionsOf } from './entry';
 import { FromProbe } from './FromProbe';
@@ -165,10 +165,6 @@ export function FieldEntry(props: EntryProps) {
         </fieldset>
       );
   }
-}
-
-function presetText(field: MethodField): string {
-  return field.preset === null || field.preset === undefined ? '' : String(field.preset);
 }
 
 /** A list as rows. Rows of plain numbers that are filled in fold into a line; where a row has minutes, "now" stamps the true time. */

@@ -169,3 +169,8 @@ export function lastEntry(draft: Draft, method: Method): Step | undefined {
   const steps = variantOf(draft, method)?.steps ?? [];
   return [...steps].reverse().find((step) => step.entry.length > 0) ?? steps.at(-1);
 }
+
+/** What stands in an entry before anybody typed. */
+export function presetText(field: MethodField): string {
+  return field.preset === null || field.preset === undefined ? '' : String(field.preset);
+}

@@ -6,7 +6,7 @@ import { Show } from '../../ground/State';
 import { today } from '../../ground/time';
 import { mayWrite, useMe } from '../../people/session';
 import { PlanBoard } from './PlanBoard';
-import { after, costOf, moved, stepFor } from './plan';
+import { after, costOf, isSouth, moved, stepFor } from './plan';
 import { StepForm } from './StepForm';
 import { type usePlan, usePrices } from './usePlan';
 
@@ -99,7 +99,7 @@ function PlanOf({
             plan={kept}
             remedies={remedies}
             prices={prices}
-            south={(field.outline[0]?.lat ?? 0) < 0}
+            south={isSouth(field)}
             now={today(field.timeZone).slice(0, 7)}
             chosen={chosen}
             onChoose={(id) => setChosen(id === chosen ? null : id)}

@@ -1,5 +1,5 @@
 import { newId } from '../../api/ids';
-import type { Judgement, PlanStep, PriceList, Remedy } from '../../api/types';
+import type { Judgement, LandField, PlanStep, PriceList, Remedy } from '../../api/types';
 
 /** Months counted from January of the year 0, as plans count them. */
 export function monthNumber(word: string): number {
@@ -57,6 +57,11 @@ export function seasons(steps: PlanStep[], now: string): { from: number; to: num
   const last = Math.max(from + 35, ...tos);
   const to = last + (6 - ((last - from) % 6));
   return { from, to, starts: Array.from({ length: (to - from) / 6 }, (_, i) => from + i * 6) };
+}
+
+/** In which half of the world a field lies: its months are half a year later in the south. */
+export function isSouth(field: Pick<LandField, 'outline'>): boolean {
+  return (field.outline[0]?.lat ?? 0) < 0;
 }
 
 export function seasonName(month: number, south: boolean): string {

@@ -7,6 +7,7 @@ import java.util.Objects;
 import morphotera.decide.Advice.Known;
 import morphotera.decide.sheets.Sheets;
 import morphotera.ground.Nullable;
+import morphotera.ground.OrganicCarbon;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.Entry;
 import morphotera.measure.RootingDepth;
@@ -25,9 +26,6 @@ record Filled(
         @Nullable TextureGroup texture,
         Sheets sheets,
         int month) {
-    /** van Bemmelen's: so much organic matter holds a gram of carbon. */
-    private static final double MATTER_OF_CARBON = 1.724;
-
     /** By remedy, and for the water budget, by what is entered. */
     Map<String, Map<String, Known>> of(List<Remedy> remedies) {
         Map<String, Map<String, Known>> known = new LinkedHashMap<>();
@@ -45,19 +43,18 @@ record Filled(
     private Map<String, Known> offered(Remedy.Description remedy) {
         Map<String, Known> known = known(remedy.from());
         for (Entry field : remedy.fields()) {
-            Known one = known.get(field.key());
-            if (one != null && !one.words().isEmpty()) {
-                List<String> words = one.words().stream()
-                        .filter(word -> field.options().stream()
-                                .anyMatch(option -> option.word().equals(word)))
-                        .toList();
-                known.remove(field.key());
-                if (!words.isEmpty()) {
-                    known.put(field.key(), told(words, one.measure()));
-                }
-            }
+            known.computeIfPresent(field.key(), (key, one) -> one.words().isEmpty() ? one : offered(field, one));
         }
         return known;
+    }
+
+    private static @Nullable Known offered(Entry field, Known one) {
+        return told(
+                one.words().stream()
+                        .filter(word -> field.options().stream()
+                                .anyMatch(option -> option.word().equals(word)))
+                        .toList(),
+                one.measure());
     }
 
     private Map<String, Known> known(Map<String, List<String>> from) {
@@ -85,7 +82,7 @@ record Filled(
             case "day.month" -> said((double) month, from);
             case "causes.limits" -> told(Suits.limits(judgement), from);
             case "causes.open" -> told(open(), from);
-            case "laboratory.organicMatter" -> read("laboratory.organicCarbon", MATTER_OF_CARBON);
+            case "laboratory.organicMatter" -> read("laboratory.organicCarbon", OrganicCarbon.MATTER_PER_CARBON);
             default -> read(from, 1);
         };
     }

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Nullable;
-import morphotera.ground.Numbers;
 import morphotera.measure.Taken;
 import morphotera.measure.methods.Methods;
 import morphotera.read.FoundValues;
@@ -80,14 +79,8 @@ public record ValueTrend(
     }
 
     private static List<Spot> spots(FoundValues.Row row) {
-        Map<String, List<Double>> bySpot = new LinkedHashMap<>();
-        for (FoundValues.Value value : row.values()) {
-            if (!value.hollow() && value.number() != null) {
-                bySpot.computeIfAbsent(value.spot(), key -> new ArrayList<>()).add(value.number());
-            }
-        }
-        return bySpot.entrySet().stream()
-                .map(spot -> new Spot(spot.getKey(), Numbers.mean(spot.getValue())))
+        return FoundValues.bySpot(row.values()).entrySet().stream()
+                .map(spot -> new Spot(spot.getKey(), spot.getValue()))
                 .toList();
     }
 }

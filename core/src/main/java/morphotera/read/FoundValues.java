@@ -162,14 +162,21 @@ public final class FoundValues {
         return String.join(", ", how);
     }
 
-    private static Row row(Method method, Result result, Place place, List<Value> values) {
-        Map<String, List<Double>> bySpot = new LinkedHashMap<>();
+    /** The mean of each spot's clean numbers. */
+    public static Map<String, Double> bySpot(List<Value> values) {
+        Map<String, List<Double>> clean = new LinkedHashMap<>();
         for (Value value : values) {
             if (!value.hollow() && value.number() != null) {
-                bySpot.computeIfAbsent(value.spot(), key -> new ArrayList<>()).add(value.number());
+                clean.computeIfAbsent(value.spot(), key -> new ArrayList<>()).add(value.number());
             }
         }
-        List<Double> spots = bySpot.values().stream().map(Numbers::mean).toList();
+        Map<String, Double> means = new LinkedHashMap<>();
+        clean.forEach((spot, numbers) -> means.put(spot, Numbers.mean(numbers)));
+        return means;
+    }
+
+    private static Row row(Method method, Result result, Place place, List<Value> values) {
+        List<Double> spots = List.copyOf(bySpot(values).values());
         return new Row(
                 method.id(),
                 method.description().name(),

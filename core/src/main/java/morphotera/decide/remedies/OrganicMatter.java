@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import morphotera.decide.Remedy;
 import morphotera.ground.Decimal;
+import morphotera.ground.OrganicCarbon;
 import morphotera.measure.Entered;
 import morphotera.measure.Entry;
 import morphotera.measure.EntryCheck;
@@ -15,7 +16,6 @@ import morphotera.measure.Grade;
  * they eat; negative locks nitrogen up.
  */
 final class OrganicMatter implements Remedy {
-    private static final double MATTER_PER_CARBON = 1.724;
     private static final double MICROBES_NEED = 0.4 / 8;
     private static final double PRACTICAL_TO_YEARS = 10;
     private static final double BRIDGED_TO_KG = 60;
@@ -101,7 +101,7 @@ final class OrganicMatter implements Remedy {
                         + Decimal.show(organic, 2) + " × " + Decimal.show(kept, 2) + ")",
                 fresh,
                 "t/ha");
-        double carbonKgPerT = 1000 * dry * organic / MATTER_PER_CARBON;
+        double carbonKgPerT = 1000 * dry * organic / OrganicCarbon.MATTER_PER_CARBON;
         double nitrogenKgPerT = carbonKgPerT / in.number("carbonToNitrogen");
         double byNitrogen = in.number("mostNKgPerHaYear") / nitrogenKgPerT;
         double perYear = Math.min(Math.min(in.number("mostTPerHaYear"), byNitrogen), fresh);

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Numbers;
+import morphotera.ground.OrganicCarbon;
 import morphotera.measure.Context;
 import morphotera.measure.Curves;
 import morphotera.measure.Description;
@@ -28,7 +29,6 @@ import morphotera.measure.Step;
  * present; carbon scores for itself.
  */
 final class Laboratory implements Method {
-    private static final double MATTER_PER_CARBON = 1.724;
     private static final double WATER_OVER_CACL2 = 0.8;
     private static final double CLAY_FROM = 10;
     private static final double CLAY_TO = 60;
@@ -278,7 +278,7 @@ final class Laboratory implements Method {
         if (!in.has("organicMatterPercent")) {
             return;
         }
-        double carbon = in.number("organicMatterPercent") / MATTER_PER_CARBON;
+        double carbon = in.number("organicMatterPercent") / OrganicCarbon.MATTER_PER_CARBON;
         out.measure("organicCarbon", carbon, "%").because("carbon", Map.of("carbon", carbon));
         if (in.has("microbialCarbon") && carbon > 0) {
             // mg/kg is a ten-thousandth of a percent.
