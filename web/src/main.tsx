@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { FRESH_MS } from './api/fresh';
@@ -6,6 +6,9 @@ import { Failed } from './api/problem';
 import { install } from './device/install';
 import './ground/tokens.css';
 import { Gate } from './people/Gate';
+
+// An answer is drawn when it comes, not a turn later: with every key one comes.
+notifyManager.setScheduler(queueMicrotask);
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -41,5 +41,5 @@ export const keys = {
   gate: (fieldId: string, asked: string) => ['field', fieldId, 'gate', asked] as const,
   streams: (reading: string) => ['reading', reading, 'streams'] as const,
   search: (words: string) => ['search', words] as const,
-  evaluation: (method: string, body: string) => ['evaluation', method, body] as const,
+  evaluation: (method: string, body: string, ground: number) => ['evaluation', method, body, ground] as const,
 };

@@ -74,3 +74,11 @@ it('the last key before a tab is killed is there again, though the database neve
   expect(read('draft', 1)).toBe('half a number');
   expect(await table.get('draft')).toMatchObject({ value: 'half a number' });
 });
+
+it('what is counted right after its last key does not come back as something typed', async () => {
+  const last = write('draft', 1, { text: 'the last' });
+  await remove('draft');
+  await last;
+  await loadWords();
+  expect(read('draft', 1)).toBeNull();
+});

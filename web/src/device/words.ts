@@ -94,6 +94,10 @@ export async function write(key: string, version: number, value: unknown): Promi
   onTheWay.set(key, word);
   noteAhead();
   tell();
+  // After what is drawn of the key, which is noted already.
+  await new Promise((drawn) => setTimeout(drawn));
+  // Typed over or forgotten meanwhile: nothing of it is to come back.
+  if (onTheWay.get(key) !== word) return !full;
   return settle(async () => {
     await database()?.words.put(word);
     if (onTheWay.get(key) === word) {

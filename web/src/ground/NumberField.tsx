@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useId } from 'react';
+import { useCallback, useId, useLayoutEffect } from 'react';
 import { useKeypad } from './Keypad';
 import { keptAs, myUnit, sayMine, shownAs } from './myUnits';
 import { parse } from './units';
@@ -33,8 +33,8 @@ export function NumberField({
   const id = useId();
   const pad = useKeypad();
   const mine = pad?.at === id;
-  // The keys go on with what stands in the field now.
-  useEffect(() => {
+  // The keys go on with what stands in the field now, drawn with it and not after.
+  useLayoutEffect(() => {
     if (mine) pad?.take({ id, label, unit, value, onChange });
   }, [mine, pad, id, label, unit, value, onChange]);
   const parsed = kept.trim() === '' ? null : parse(kept, keptUnit);

@@ -16,7 +16,7 @@ import { Together } from './parts/Together';
 import { type Place, placeOf } from './place';
 import { Result } from './Result';
 import { StepBar } from './StepBar';
-import { endClock, startClock, useClocks } from './useClocks';
+import { endClock, startClock, useRunning } from './useClocks';
 import { useEvaluation } from './useEvaluation';
 
 /** What is said only once the reading is to count: nobody is told off for what they have not come to yet. */
@@ -61,12 +61,12 @@ export function AtWork({
   const step = steps[index];
   const next = steps[index + 1];
   const isLast = index === steps.length - 1;
-  const clock = useClocks().find(
+  const clock = useRunning().find(
     (one) =>
-      one.clock.visitId === whole.visit.id &&
-      placeOf(one.clock) === spot.id &&
-      one.clock.method === method.id &&
-      one.clock.repeat === repeat,
+      one.visitId === whole.visit.id &&
+      placeOf(one) === spot.id &&
+      one.method === method.id &&
+      one.repeat === repeat,
   );
   const { reading, faults } = toReading(method.fields, draft.values);
   const missing = missingIn(method.fields, reading);
@@ -89,7 +89,7 @@ export function AtWork({
 
   function onward() {
     if (!step || !next) return;
-    if (clock) endClock(clock.clock, me.id);
+    if (clock) endClock(clock, me.id);
     if (step.wait && !timedBy(method, step)) {
       startClock(
         {
@@ -130,7 +130,7 @@ export function AtWork({
     // Tapped before the sum was there: it counts as soon as it is, unless it is changed meanwhile.
     if (!decided) return setWanted(JSON.stringify(reading));
     setWanted(null);
-    if (clock) endClock(clock.clock, me.id);
+    if (clock) endClock(clock, me.id);
     void onCount(reading, settled ? (evaluation.data ?? null) : null);
   }
 
@@ -201,7 +201,7 @@ export function AtWork({
             </div>
           )}
         </div>
-        {clock && <BenchClock standing={clock} onStop={() => endClock(clock.clock, me.id)} />}
+        {clock && <BenchClock clock={clock} onStop={() => endClock(clock, me.id)} />}
       </div>
       <div className="grid gap-6 text-lg">
         {groups(method.fields.filter((field) => step.entry.includes(field.key))).map((row) =>

@@ -5,7 +5,7 @@ import { useZone } from '../ground/ZonePick';
 import { useScores } from '../read/useScores';
 import { beforeLeaving, leavingWords } from './leaving';
 import type { Place } from './place';
-import { useClocks } from './useClocks';
+import { useRunning } from './useClocks';
 import { findDraft } from './useDraft';
 import { usePending } from './usePending';
 
@@ -17,7 +17,7 @@ export function BeforeLeaving({ whole, methods, places }: Props) {
   const read = whole.readings.length > 0;
   const scores = useScores(read ? whole.visit.id : null, zone);
   const causes = useCauses(whole.visit.id, zone);
-  const clocks = useClocks().filter((one) => one.clock.visitId === whole.visit.id);
+  const clocks = useRunning().filter((one) => one.visitId === whole.visit.id);
   const pending = usePending(whole.visit.id);
   const items = beforeLeaving({
     whole,

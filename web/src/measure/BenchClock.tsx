@@ -1,9 +1,12 @@
+import type { Clock } from '../api/types';
 import { clockText, waitText } from '../ground/format';
 import { Ring } from '../ground/Ring';
-import type { Standing } from './clocks';
+import { useStanding } from './useClocks';
 
 /** The wait in hand, large: what is left, and when it was to be. */
-export function BenchClock({ standing, onStop }: { standing: Standing; onStop: () => void }) {
+export function BenchClock({ clock, onStop }: { clock: Clock; onStop: () => void }) {
+  const standing = useStanding(clock);
+  if (standing === null) return null;
   const due = standing.state !== 'waiting';
   const watched = standing.step?.wait?.watched ?? false;
   return (

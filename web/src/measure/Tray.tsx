@@ -1,14 +1,14 @@
 import { Link } from 'react-router';
-import type { Method, Reading, WholeVisit } from '../api/types';
-import { bandOf, Clod } from '../ground/Clod';
+import type { Method, WholeVisit } from '../api/types';
+import { Clod } from '../ground/Clod';
 import { show } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { Scrollable } from '../ground/Scrollable';
 import { contested, standing } from './cell';
-import type { Standing } from './clocks';
 import { Enough } from './Enough';
 import { type Place, placeOf } from './place';
-import { useClocks } from './useClocks';
+import { cellOf, TrayCell } from './TrayCell';
+import { useRunning } from './useClocks';
 import { findDraft } from './useDraft';
 import { usePending } from './usePending';
 
@@ -26,7 +26,7 @@ export type TrayPlan = { has: (placeId: string, methodId: string) => boolean; to
 
 /** Methods down, spots across; each cell says empty, begun, waiting, due, done or flagged. */
 export function Tray({ whole, methods, spots, spot, method, plan }: Props) {
-  const clocks = useClocks().filter((one) => one.clock.visitId === whole.visit.id);
+  const clocks = useRunning().filter((one) => one.visitId === whole.visit.id);
   const pending = usePending(whole.visit.id);
   const stand = standing(whole.readings);
   const asked = contested(whole.readings).flat();
@@ -96,22 +96,20 @@ export function Tray({ whole, methods, spots, spot, method, plan }: Props) {
                   const cell = cellOf(
                     stand.filter((reading) => placeOf(reading) === one.id && reading.method === row.id),
                     asked.some((reading) => placeOf(reading) === one.id && reading.method === row.id),
-                    clocks.find((clock) => placeOf(clock.clock) === one.id && clock.clock.method === row.id),
+                    clocks.find((clock) => placeOf(clock) === one.id && clock.method === row.id),
                     pending.some((waiting) => placeOf(waiting) === one.id && waiting.method === row.id),
                     findDraft(whole, one.id, row.id) !== null,
                     plan.has(one.id, row.id),
                   );
                   return (
                     <td key={one.id} className="p-0 text-center">
-                      <Link
+                      <TrayCell
                         to={`?spot=${one.id}&method=${row.id}`}
-                        className={`mx-auto flex min-h-12 min-w-11 items-center justify-center gap-1.5 rounded-md border-2 ${
-                          one.id === spot && row.id === method ? 'border-act' : 'border-transparent'
-                        }`}
-                        aria-label={`${row.name}, ${one.sample ? 'sample' : 'spot'} ${one.label}: ${cell.words}`}
-                      >
-                        <CellMark cell={cell} dense={spots.length > 6} />
-                      </Link>
+                        at={`${row.name}, ${one.sample ? 'sample' : 'spot'} ${one.label}`}
+                        inHand={one.id === spot && row.id === method}
+                        cell={cell}
+                        dense={spots.length > 6}
+                      />
                     </td>
                   );
                 })}
@@ -146,75 +144,6 @@ function SampleTag({ label }: { label: string }) {
       {label}
     </span>
   );
-}
-
-type Cell =
-  | { is: 'empty'; words: string }
-  | { is: 'unplanned'; words: string }
-  | { is: 'begun'; words: string }
-  | { is: 'sending'; words: string }
-  | { is: 'clock'; words: string; clock: Standing }
-  | { is: 'done'; words: string; score: number | null; flagged: boolean; count: number };
-
-function cellOf(
-  readings: Reading[],
-  contested: boolean,
-  clock: Standing | undefined,
-  pending: boolean,
-  begun: boolean,
-  planned: boolean,
-): Cell {
-  if (clock) return { is: 'clock', words: clock.state === 'waiting' ? 'waiting' : 'due now', clock };
-  if (pending) return { is: 'sending', words: 'done, to send' };
-  // The topmost of several depths, and the first of repeats, stands for the cell.
-  const reading = [...readings].sort((a, b) => depthOf(a) - depthOf(b) || a.repeat - b.repeat)[0];
-  if (reading) {
-    const { score, hollow } = reading.evaluation;
-    const flagged = contested || hollow.length > 0;
-    const count = readings.length;
-    return {
-      is: 'done',
-      words: `${score === null ? 'done, no score' : `${show(score, 0)}, ${bandOf(score)}`}${count > 1 ? `, the first of ${count} readings` : ''}${contested ? ', which of two holds?' : flagged ? ', flagged' : ''}`,
-      score,
-      flagged,
-      count,
-    };
-  }
-  if (begun) return { is: 'begun', words: 'begun' };
-  return planned ? { is: 'empty', words: 'empty' } : { is: 'unplanned', words: 'not planned here' };
-}
-
-function depthOf(reading: Reading): number {
-  return typeof reading.reading.depthCm === 'number' && reading.depthClass ? reading.reading.depthCm : 0;
-}
-
-/** Many spots leave no room for numbers: the clod and its name for a screen reader say the band. */
-function CellMark({ cell, dense }: { cell: Cell; dense: boolean }) {
-  switch (cell.is) {
-    case 'empty':
-      return <span className="size-2 rounded-full border border-edge" />;
-    case 'unplanned':
-      return null;
-    case 'begun':
-      return <span className="size-3 rounded-full border-2 border-act" />;
-    case 'sending':
-      return <span className="size-3 rounded-full bg-act" />;
-    case 'clock':
-      return <Ring share={cell.clock.share} due={cell.clock.state !== 'waiting'} size={26} />;
-    case 'done':
-      return (
-        <>
-          <span className="relative">
-            <Clod band={bandOf(cell.score)} size={18} />
-            {cell.flagged && <span className="absolute -top-1 -right-1.5 size-2 rounded-full bg-warn" />}
-          </span>
-          {cell.count > 1 && <sup className="num text-xs">{cell.count}</sup>}
-          {cell.score !== null && !dense && (
-            <span className="num max-desk:hidden">{show(cell.score, 0)}</span>
-          )}
-        </>
-      );
-  }
 }
 
 function Legend() {

@@ -1,5 +1,4 @@
-import type { Method, MethodField, WholeVisit } from '../api/types';
-import type { Standing } from './clocks';
+import type { Clock, Method, MethodField, WholeVisit } from '../api/types';
 import type { Draft, DraftStream } from './draft';
 import { Tile } from './drawings/Scene';
 import type { Place } from './place';
@@ -16,7 +15,7 @@ export type EntryProps = {
   errorAt: (path: string) => string | undefined;
   draft: Draft;
   keep: (change: Partial<Draft>) => void;
-  clock: Standing | null;
+  clock: Clock | null;
   /** What a probe said before its figure was taken goes with the reading. */
   keepStream: (stream: DraftStream) => void;
   /** Set where the field stands in a row and its label is the column's. */

@@ -1,7 +1,6 @@
-import type { FieldScores, Judgement, Method, Reading, WholeVisit } from '../api/types';
+import type { Clock, FieldScores, Judgement, Method, Reading, WholeVisit } from '../api/types';
 import { show } from '../ground/format';
 import { contested, standing } from './cell';
-import type { Standing } from './clocks';
 import { type Place, placeOf } from './place';
 
 /** Something to settle while one still stands on the field; `at` is its cell, where it has one. */
@@ -13,7 +12,7 @@ type Known = {
   places: Place[];
   /** Cells whose reading waits on this device. */
   pending: { spotId?: string | null; sampleId?: string | null; method: string }[];
-  clocks: Standing[];
+  clocks: Clock[];
   begun: (place: string, method: string) => boolean;
   scores: FieldScores | undefined;
   judgement: Judgement | undefined;
@@ -80,8 +79,8 @@ function flagged(known: Known): Item[] {
 }
 
 function waiting(known: Known): Item[] {
-  return known.clocks.map(({ clock, methodName }) => ({
-    text: `${methodName}, ${clock.sampleId ? 'sample' : 'spot'} ${clock.spotLabel}: a clock still runs.`,
+  return known.clocks.map((clock) => ({
+    text: `${nameOf(known, clock.method)}, ${clock.sampleId ? 'sample' : 'spot'} ${clock.spotLabel}: a clock still runs.`,
     at: { place: placeOf(clock), method: clock.method },
   }));
 }

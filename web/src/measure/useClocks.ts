@@ -56,10 +56,9 @@ export function endClock(clock: Clock, person: string): void {
   keep({ ...clock, endedAt: nowIso() }, person);
 }
 
-/** All clocks that run, soonest first, as they stand now. */
-export function useClocks(): Standing[] {
+/** The clocks that run. Nothing here moves with them: where one shows, it asks how it stands. */
+export function useRunning(): Clock[] {
   const me = useMe();
-  const methods = useMethods();
   const there = useQuery({
     queryKey: keys.clocks,
     queryFn: ({ signal }) => take(api.GET('/api/clocks', { signal })) as Promise<Clock[]>,
@@ -67,10 +66,23 @@ export function useClocks(): Standing[] {
   });
   const mine = useSyncExternalStore(device.onChange, () => here(me.id));
   const waiting = useSyncExternalStore(device.onChange, parcels);
-  const running = merged(mine, there.data ?? null, {
+  return merged(mine, there.data ?? null, {
     at: there.dataUpdatedAt + now() - Date.now(),
     isWaiting: (clock) => waiting.some((parcel) => parcel.path === addressOf(clock)),
   });
+}
+
+/** All clocks that run, soonest first, as they stand now: drawn anew twice a second. */
+export function useClocks(): Standing[] {
+  const running = useRunning();
+  const methods = useMethods();
   const instant = useNow(running.length > 0);
   return bySoonest(running.map((clock) => standing(clock, methods.data ?? [], instant)));
+}
+
+/** How one clock stands now: drawn anew twice a second. */
+export function useStanding(clock: Clock | null): Standing | null {
+  const methods = useMethods();
+  const instant = useNow(clock !== null);
+  return clock && standing(clock, methods.data ?? [], instant);
 }

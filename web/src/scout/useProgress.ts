@@ -5,7 +5,7 @@ import { keys } from '../api/keys';
 import type { LandField, Method, Planning, ReadingBody, Visit, WholeVisit } from '../api/types';
 import { now } from '../ground/time';
 import { standing as counted } from '../measure/cell';
-import { useClocks } from '../measure/useClocks';
+import { useRunning } from '../measure/useClocks';
 import { findDraft, isOnThisDevice } from '../measure/useDraft';
 import { usePending } from '../measure/usePending';
 import { useStands } from '../measure/useTogether';
@@ -25,7 +25,7 @@ export function useProgress(
   plan: DayPlan,
 ): { began: string; now: AskedNow } | null {
   const me = useMe();
-  const clocks = useClocks();
+  const clocks = useRunning();
   const standing = useStands(visit?.state === 'running' ? visit.id : null);
   const pending = usePending(visit?.id ?? '');
   useMinute(visit?.state === 'running');
@@ -60,15 +60,12 @@ export function useProgress(
     ...asked.tests.flatMap((test) => {
       const draft = whole.data ? findDraft(whole.data, test.spot, test.method) : null;
       const clock = clocks.find(
-        (one) =>
-          one.clock.visitId === visit.id &&
-          one.clock.spotId === test.spot &&
-          one.clock.method === test.method,
+        (one) => one.visitId === visit.id && one.spotId === test.spot && one.method === test.method,
       );
       const steps: Record<string, number> = Object.fromEntries(
         Object.entries(draft?.ended ?? {}).map(([step, at]) => [step, Date.parse(at)]),
       );
-      if (clock) steps[clock.clock.step] = Date.parse(clock.clock.beganAt);
+      if (clock) steps[clock.step] = Date.parse(clock.beganAt);
       const last = Math.max(...Object.values(steps), 0);
       const by = isOnThisDevice(visit.id, test.spot, test.method) ? 'me' : null;
       return last === 0 ? [] : [{ spot: test.spot, method: test.method, at: last, steps, by }];

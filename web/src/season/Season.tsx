@@ -7,7 +7,7 @@ import { longDay } from '../ground/format';
 import { Show } from '../ground/State';
 import * as time from '../ground/time';
 import { useNarrow } from '../ground/useNarrow';
-import { useClocks } from '../measure/useClocks';
+import { useRunning } from '../measure/useClocks';
 import { mayWrite, useMe } from '../people/session';
 import { lineOf } from './attention';
 import { FieldRows } from './FieldRows';
@@ -78,7 +78,7 @@ type Props = { cards: FieldCard[]; page: SeasonPage; more: ReturnType<typeof use
 function Maps({ cards, page, more }: Props) {
   const me = useMe();
   const [search, setSearch] = useSearchParams();
-  const clocks = useClocks();
+  const clocks = useRunning();
   const look = lookIn(search);
   const found = foundBy(cards, look);
   const holdings = byHolding(found);
@@ -86,7 +86,7 @@ function Maps({ cards, page, more }: Props) {
   const now = time.today();
   const asList = search.get('as') === 'list';
   const many = page.of > FEW_FIELDS;
-  const clocksOf = (ids: string[]) => clocks.filter((one) => ids.includes(one.clock.fieldId)).length;
+  const clocksOf = (ids: string[]) => clocks.filter((one) => ids.includes(one.fieldId)).length;
   const show = (next: Look, list = asList) => setSearch(looked(next, list), { replace: true });
   const narrow = useNarrow();
   const first = (

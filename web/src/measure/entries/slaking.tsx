@@ -4,6 +4,7 @@ import { NumberField } from '../../ground/NumberField';
 import type { Values } from '../draft';
 import { type EntryProps, optionsOf } from '../entry';
 import { DishOf } from '../parts/DishOf';
+import { useStanding } from '../useClocks';
 import type { MethodEntry } from './index';
 
 const SHARES = [
@@ -34,10 +35,11 @@ const fallen = (row: Values) => row.fellAt !== undefined && row.fellAt !== 'neve
 function Crumbs({ method, field, path, value, onChange, errorAt, draft, clock }: EntryProps) {
   const rows = (value as Values[] | undefined) ?? [];
   const [chosen, setChosen] = useState(0);
+  const standing = useStanding(clock?.step === 'lay' ? clock : null);
   const fellField = field.fields.find((inner) => inner.key === 'fellAt');
   if (!fellField) return null;
   // Once its time is past, the still water is no longer watched.
-  const watching = clock?.clock.step === 'lay' && clock.state === 'waiting';
+  const watching = standing?.state === 'waiting';
   const stage = NOW[draft.step];
   // While crumbs fall there is one thing to do; the rest is said at the end.
   const touching = watching || stage !== undefined;
@@ -51,7 +53,7 @@ function Crumbs({ method, field, path, value, onChange, errorAt, draft, clock }:
   function tap(i: number) {
     setChosen(i);
     if (!touching || rows[i]?.fellAt !== undefined) return;
-    if (watching && clock) set(i, { fellAt: 'still', seconds: String(Math.max(1, Math.round(clock.ranS))) });
+    if (watching) set(i, { fellAt: 'still', seconds: String(Math.max(1, Math.round(standing.ranS))) });
     else set(i, { fellAt: stage ?? 'still', seconds: undefined });
   }
 

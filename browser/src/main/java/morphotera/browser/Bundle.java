@@ -37,6 +37,10 @@ final class Bundle {
     private final Site site;
     private final Map<String, VisitDay> visits = new LinkedHashMap<>();
     private final Map<String, Tree> visitTrees = new LinkedHashMap<>();
+    /** Read when they are first asked for. */
+    private List<Taken> standing;
+
+    private Yardstick yardstick;
 
     Bundle(Tree tree) {
         this.tree = tree;
@@ -105,14 +109,17 @@ final class Bundle {
 
     /** Of all visits, those that neither were corrected nor set aside. */
     List<Taken> standing() {
-        List<Taken> all = new ArrayList<>();
-        tree.at("readings").each(one -> {
-            if (!one.has("correctedBy") && !one.has("setAside")) {
-                all.add(taken(one));
-            }
-            return one;
-        });
-        return all;
+        if (standing == null) {
+            List<Taken> all = new ArrayList<>();
+            tree.at("readings").each(one -> {
+                if (!one.has("correctedBy") && !one.has("setAside")) {
+                    all.add(taken(one));
+                }
+                return one;
+            });
+            standing = List.copyOf(all);
+        }
+        return standing;
     }
 
     List<Taken> standing(Site.Zone zone, String visit) {
@@ -201,8 +208,13 @@ final class Bundle {
 
     /** The copy's own yardstick, else the one that ships with the core. */
     Yardstick yardstick() {
-        School school = Coded.of(School.values(), site.school());
-        return tree.has("yardstick") ? Yardstick.of(tree.at("yardstick").value(), school) : Shipped.yardstick(school);
+        if (yardstick == null) {
+            School school = Coded.of(School.values(), site.school());
+            yardstick = tree.has("yardstick")
+                    ? Yardstick.of(tree.at("yardstick").value(), school)
+                    : Shipped.yardstick(school);
+        }
+        return yardstick;
     }
 
     private static Site site(Tree field) {

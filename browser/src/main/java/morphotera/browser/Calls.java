@@ -38,6 +38,8 @@ import morphotera.scout.runsheet.RunSheet;
 
 /** JSON in, a core function, JSON out. */
 public final class Calls {
+    private static final LastGround GROUND = new LastGround();
+
     private Calls() {}
 
     public static String evaluate(String method, String body) {
@@ -54,12 +56,12 @@ public final class Calls {
     /**
      * A reading at a spot of a visit, in the context that its neighbours there give it.
      *
-     * @param body with a copy as small as need be (field, visit, readings), the spot, the method, what was read, and the reading
-     *     it would stand in for
+     * @param ground a copy as small as need be: field, visits, readings; while somebody types it is the same and read once
+     * @param body the visit, the spot, the method, what was read, and the reading it would stand in for
      */
-    public static String evaluateAt(String body) {
+    public static String evaluateAt(String ground, String body) {
         return answer(body, in -> {
-            Bundle bundle = Asked.of(in).bundle();
+            Bundle bundle = GROUND.of(ground);
             Site site = bundle.site();
             VisitDay visit = bundle.visit(String.valueOf(in.get("visitId")));
             String spot = String.valueOf(in.get("spotId"));

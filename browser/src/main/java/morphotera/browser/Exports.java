@@ -40,8 +40,8 @@ public final class Exports {
     }
 
     @JSExport
-    public static String evaluateAt(String body) {
-        return Calls.evaluateAt(body);
+    public static String evaluateAt(String ground, String body) {
+        return Calls.evaluateAt(ground, body);
     }
 
     @JSExport

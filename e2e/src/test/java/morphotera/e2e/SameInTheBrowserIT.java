@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import morphotera.browser.Calls;
@@ -101,12 +103,7 @@ class SameInTheBrowserIT {
         for (Corpus.Case one : Corpus.of(62)) {
             String there = inBrowser("evaluate", List.of(List.of(one.method(), one.body())))
                     .get(0);
-            String server =
-                    (String) page.evaluate("""
-                    ([path, body]) => fetch(path, { method: 'POST', body, headers: {
-                      'Content-Type': 'application/json',
-                      'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
-                    } }).then((answer) => answer.text())""", List.of("/api/methods/" + one.method() + "/evaluate", one.body()));
+            String server = posted("/api/methods/" + one.method() + "/evaluate", one.body());
             differ.addAll(differences(one.method() + " " + one.body(), server, there));
         }
         // The browser writes a 422 down as an error of its own; here it is the answer.
@@ -203,6 +200,95 @@ class SameInTheBrowserIT {
         }
         assertThat(differ).isEmpty();
         assertThat(compared).isGreaterThan(20);
+    }
+
+    /** What the bench is told while somebody types: the place's field, visit and readings, and a yardstick where it has its own. */
+    @Test
+    void what_is_typed_at_a_spot_comes_out_as_the_server_answers_it_there_beside_its_neighbours() {
+        List<String> differ = new ArrayList<>();
+        int compared = 0;
+        for (JsonNode card : fromServer("/api/season").get("fields")) {
+            JsonNode visit = fromServer("/api/fields/" + card.at("/field/id").asString() + "/visits")
+                    .get(0);
+            JsonNode whole = visit == null
+                    ? null
+                    : fromServer("/api/visits/" + visit.get("id").asString());
+            for (JsonNode reading : whole == null ? List.<JsonNode>of() : List.copyOf(firstOfEachMethod(whole))) {
+                ObjectNode body = JSON.createObjectNode();
+                body.set("spotId", reading.get("spotId"));
+                body.set("method", reading.get("method"));
+                body.set("reading", reading.get("reading"));
+                body.set("corrects", reading.get("id"));
+                String path = "/api/visits/" + visit.get("id").asString() + "/evaluate";
+                String server = posted(path, body.toString());
+                body.set("visitId", visit.get("id"));
+                String there = inBrowser(
+                                "evaluateAt", List.of(List.of(ground(whole).toString(), body.toString())))
+                        .get(0);
+                differ.addAll(differences(path + " " + body, server, there));
+                compared++;
+            }
+        }
+        assertThat(differ).isEmpty();
+        assertThat(compared).isGreaterThan(40);
+    }
+
+    @Test
+    void a_field_with_a_yardstick_of_its_own_is_scored_by_it_while_somebody_types() {
+        ObjectNode ours = fromServer("/api/yardsticks").get(0).asObject().deepCopy();
+        ours.at("/curves/slaking").asObject().set("knots", JSON.readTree("[[0,17],[1,17]]"));
+        JsonNode whole = null;
+        JsonNode slaking = null;
+        for (JsonNode card : fromServer("/api/season").get("fields")) {
+            JsonNode visit = fromServer("/api/fields/" + card.at("/field/id").asString() + "/visits")
+                    .get(0);
+            JsonNode one = visit == null
+                    ? null
+                    : fromServer("/api/visits/" + visit.get("id").asString());
+            for (JsonNode reading : one == null ? List.<JsonNode>of() : List.copyOf(firstOfEachMethod(one))) {
+                if (reading.get("method").asString().equals("slaking")) {
+                    whole = one;
+                    slaking = reading;
+                }
+            }
+        }
+        ObjectNode ground = ground(whole);
+        ground.set("yardstick", ours);
+        ObjectNode body = JSON.createObjectNode();
+        body.set("visitId", whole.at("/visit/id"));
+        body.set("spotId", slaking.get("spotId"));
+        body.put("method", "slaking");
+        body.set("reading", slaking.get("reading"));
+        String there = inBrowser("evaluateAt", List.of(List.of(ground.toString(), body.toString())))
+                .get(0);
+        assertThat(JSON.readTree(there).get("score").asDouble()).isEqualTo(17);
+    }
+
+    /** At a spot, of those that stand. */
+    private static Collection<JsonNode> firstOfEachMethod(JsonNode whole) {
+        Map<String, JsonNode> first = new LinkedHashMap<>();
+        for (JsonNode reading : whole.get("readings")) {
+            if (reading.hasNonNull("spotId") && !reading.hasNonNull("correctedBy") && !reading.hasNonNull("setAside")) {
+                first.putIfAbsent(reading.get("method").asString(), reading);
+            }
+        }
+        return first.values();
+    }
+
+    private static ObjectNode ground(JsonNode whole) {
+        ObjectNode ground = JSON.createObjectNode();
+        ground.set("field", whole.get("field"));
+        ground.set("visits", JSON.createArrayNode().add(whole.get("visit")));
+        ground.set("readings", whole.get("readings"));
+        return ground;
+    }
+
+    private String posted(String path, String body) {
+        return (String) page.evaluate("""
+                ([path, body]) => fetch(path, { method: 'POST', body, headers: {
+                  'Content-Type': 'application/json',
+                  'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
+                } }).then((answer) => answer.text())""", List.of(path, body));
     }
 
     private List<String> held(String path, String function, ObjectNode body) {
