@@ -3683,20 +3683,10 @@ export interface components {
             /** Format: uuid */
             zoneId: string;
         };
-        "morphotera.app.follow.TrendController.GroupSlope": {
-            /** @enum {string} */
-            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
-            trend: components["schemas"]["morphotera.follow.Trend"] | null;
-        };
-        "morphotera.app.follow.TrendController.MethodSlope": {
-            method: string;
-            methodName: string;
-            trend: components["schemas"]["morphotera.follow.Trend"] | null;
-        };
         "morphotera.app.follow.TrendController.TrendView": {
             bands: components["schemas"]["morphotera.app.follow.Promises.Band"][];
-            groups: components["schemas"]["morphotera.app.follow.TrendController.GroupSlope"][];
-            methods: components["schemas"]["morphotera.app.follow.TrendController.MethodSlope"][];
+            groups: components["schemas"]["morphotera.follow.ZoneTrend.GroupSlope"][];
+            methods: components["schemas"]["morphotera.follow.ZoneTrend.MethodSlope"][];
             values: components["schemas"]["morphotera.follow.ValueTrend"][];
             visits: components["schemas"]["morphotera.app.follow.TrendController.TrendVisit"][];
         };
@@ -5406,6 +5396,16 @@ export interface components {
             /** Format: double */
             before: number;
             spot: string;
+        };
+        "morphotera.follow.ZoneTrend.GroupSlope": {
+            /** @enum {string} */
+            group: "water" | "structure" | "chemistry" | "life" | "roots" | "carbon" | "plants" | "context";
+            trend: components["schemas"]["morphotera.follow.Trend"] | null;
+        };
+        "morphotera.follow.ZoneTrend.MethodSlope": {
+            method: string;
+            methodName: string;
+            trend: components["schemas"]["morphotera.follow.Trend"] | null;
         };
         "morphotera.ground.Figure": {
             as: string;

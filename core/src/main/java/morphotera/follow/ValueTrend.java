@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import morphotera.ground.Nullable;
-import morphotera.measure.Taken;
 import morphotera.measure.methods.Methods;
 import morphotera.read.FoundValues;
 
@@ -27,9 +26,6 @@ public record ValueTrend(
         List<At> visits,
         @Nullable Trend trend) {
 
-    /** A visit of a zone: its time in years, from any day on, and its readings that stand. */
-    public record Visit(String id, double years, List<Taken> readings) {}
-
     /** @param mean of the spots */
     public record At(String visit, double mean, List<Spot> spots) {}
 
@@ -42,11 +38,11 @@ public record ValueTrend(
             @Nullable String how) {}
 
     /** In the order in which a visit goes through the methods, then downward. */
-    public static List<ValueTrend> of(List<Visit> visits) {
+    public static List<ValueTrend> of(List<ZoneTrend.Made> visits) {
         Map<Alike, FoundValues.Row> named = new LinkedHashMap<>();
         Map<Alike, List<At>> through = new LinkedHashMap<>();
         Map<Alike, List<Trend.At>> times = new LinkedHashMap<>();
-        for (Visit visit : visits) {
+        for (ZoneTrend.Made visit : visits) {
             for (FoundValues.Row row : FoundValues.followed(visit.readings())) {
                 if (row.mean() != null) {
                     Alike alike = new Alike(row.method(), row.key(), row.depthCm(), row.how());

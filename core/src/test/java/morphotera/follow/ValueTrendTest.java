@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 
 /** What was measured, in its own unit, through the years. */
 class ValueTrendTest {
-    private final List<ValueTrend.Visit> visits = new ArrayList<>();
+    private final List<ZoneTrend.Made> visits = new ArrayList<>();
 
     private static Taken ph(String spot, double top, String basis) {
         return ReadAt.spot(
@@ -27,7 +27,7 @@ class ValueTrendTest {
     }
 
     private void visit(Taken... readings) {
-        visits.add(new ValueTrend.Visit("v" + visits.size(), visits.size(), List.of(readings)));
+        visits.add(new ZoneTrend.Made("v" + visits.size(), visits.size(), List.of(readings)));
     }
 
     private static ValueTrend of(List<ValueTrend> all, String key, String how) {

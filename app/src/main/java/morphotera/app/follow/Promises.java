@@ -1,8 +1,9 @@
 package morphotera.app.follow;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -44,14 +45,8 @@ public class Promises {
     /** What a band is drawn from, whole: the same always draws the same, so that it is drawn once. */
     private record Drawn(String forecast, String measure, String inputJson, List<Promise.Observed> observed) {}
 
-    private final Map<Drawn, Forecast.Result> drawn = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Drawn, Forecast.Result> eldest) {
-            return size() > MOST_REMEMBERED;
-        }
-    });
+    private final Cache<Drawn, Forecast.Result> drawn =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     private final PromiseMapper promises;
     private final Readings readings;
@@ -180,15 +175,11 @@ public class Promises {
                 outcomes);
     }
 
-    private Forecast.Result drawn(Drawn key) {
-        Forecast.Result known = drawn.get(key);
-        if (known != null) {
-            return known;
-        }
-        Promise promise = new Promise(key.forecast(), key.measure(), "score", json.read(key.inputJson(), INPUT));
-        Forecast.Result result = promise.band(DoubleStream.of(YEARS).boxed().toList(), key.observed());
-        drawn.put(key, result);
-        return result;
+    private Forecast.Result drawn(Drawn as) {
+        return drawn.get(as, any -> {
+            Promise promise = new Promise(as.forecast(), as.measure(), "score", json.read(as.inputJson(), INPUT));
+            return promise.band(DoubleStream.of(YEARS).boxed().toList(), as.observed());
+        });
     }
 
     /** A band that runs along years, from the day on which it begins. */

@@ -77,9 +77,14 @@ public class Land {
         land.lockPractice(viewer);
     }
 
-    /** Something of the field changed that the season shows. */
+    /** Something of the field, its visits or its readings changed: whatever was computed of it is computed anew. */
     public void touch(Viewer viewer, UUID fieldId) {
         land.touch(viewer, fieldId);
+    }
+
+    /** How often that was; the same number says that nothing is another. */
+    public long changes(Viewer viewer, UUID fieldId) {
+        return land.changes(viewer, fieldId).orElse(0L);
     }
 
     boolean isThere(Viewer viewer, UUID fieldId) {

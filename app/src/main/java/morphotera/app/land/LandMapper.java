@@ -29,6 +29,8 @@ public interface LandMapper {
 
     void touch(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
 
+    Optional<Long> changes(@Param("viewer") Viewer viewer, @Param("fieldId") UUID fieldId);
+
     Optional<FieldRow> field(@Param("viewer") Viewer viewer, @Param("id") UUID id);
 
     int addField(FieldRow field);
