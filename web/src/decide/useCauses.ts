@@ -3,6 +3,7 @@ import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Judgement } from '../api/types';
 import { serverOrCore } from '../device/withoutSignal';
+import { today } from '../ground/time';
 
 /** What the evidence of a zone says of each cause. */
 export function useCauses(visitId: string, zone: string) {
@@ -21,7 +22,7 @@ export function useCauses(visitId: string, zone: string) {
         queries,
         visitId,
         'causes',
-        { zone },
+        { zone, today: today() },
       ),
   });
 }

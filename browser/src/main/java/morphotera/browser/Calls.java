@@ -279,6 +279,7 @@ public final class Calls {
         });
     }
 
+    /** @param body with {@code today}, the day on which it is decided; the visit's where it is missing */
     public static String causes(String body) {
         return answer(body, in -> {
             Asked asked = Asked.of(in);
@@ -289,6 +290,9 @@ public final class Calls {
                     bundle.site(),
                     asked.zone(),
                     asked.visit(),
+                    in.get("today") instanceof String today
+                            ? Days.of(today)
+                            : asked.visit().day(),
                     bundle.standing(),
                     bundle.log(),
                     bundle.rulings(asked.visit().id(), asked.zone().id()),

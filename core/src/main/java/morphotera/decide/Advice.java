@@ -133,25 +133,30 @@ public record Advice(
 
     public record PlanAfter(String remedy, String rule, String text) {}
 
-    /** @param readings of all the field's visits, those that stand, each with whether its time was wet */
+    /**
+     * @param today on which it is decided: whatever is to be done begins in this month or, for a visit that is to come, in that one's
+     * @param readings of all the field's visits, those that stand, each with whether its time was wet
+     */
     public static Advice of(
             CauseTable table,
             List<Remedy> remedies,
             Site site,
             Site.Zone zone,
             VisitDay visit,
+            long today,
             List<Taken> readings,
             List<Log> log,
             List<Ruling> rulings,
             Sheets sheets) {
         TextureGroup texture = site.textureGroupOf(zone);
         Judgement judgement = judge(table, site, zone, visit, readings, log, sheets);
-        int month = Months.of(visit.day()) % Months.A_YEAR + 1;
+        int from = Months.of(Math.max(visit.day(), today));
+        int month = from % Months.A_YEAR + 1;
         return of(
                 table,
                 judgement,
                 rulings,
-                Called.of(judgement, rulings).steps(remedies, site.latitude() < 0, Months.of(visit.day())),
+                Called.of(judgement, rulings).steps(remedies, site.use(), site.latitude() < 0, from),
                 new Filled(judgement, site, zone, texture, sheets, month).of(remedies),
                 Good.of(
                         judgement.causes(),

@@ -61,11 +61,19 @@ public record Called(List<String> remedies, Set<String> gates, Plan.Ground groun
         return null;
     }
 
-    /** In an order that holds, each in its months; what a rule strikes out after them. */
-    List<Advice.PlanStep> steps(List<Remedy> all, boolean south, int from) {
+    /** Those for land of this use, in an order that holds, each in its months; what a rule strikes out after them. */
+    List<Advice.PlanStep> steps(List<Remedy> all, String use, boolean south, int from) {
         Map<String, List<Integer>> months = new LinkedHashMap<>();
-        all.forEach(one -> months.put(one.description().id(), one.description().months()));
-        Schedule schedule = Schedule.of(remedies, ground, gates, months, south, from, PLANNED_YEARS);
+        List<String> elsewhere = new ArrayList<>();
+        for (Remedy one : all) {
+            months.put(one.description().id(), one.description().months());
+            if (!one.description().isFor(use)) {
+                elsewhere.add(one.description().id());
+            }
+        }
+        List<String> here =
+                remedies.stream().filter(one -> !elsewhere.contains(one)).toList();
+        Schedule schedule = Schedule.of(here, ground, gates, months, south, from, PLANNED_YEARS);
         List<Advice.PlanStep> plan = new ArrayList<>();
         schedule.steps().forEach(one -> plan.add(step(one)));
         schedule.struckOut().forEach(one -> plan.add(struck(one)));

@@ -39,6 +39,7 @@ public interface Remedy {
      * @param effect how long until it shows
      * @param range where it holds
      * @param cautions what always goes with it
+     * @param uses of the land that it is for; none named: any
      * @param decides who has the last word, where that is not the grower
      * @param example an input that calculates
      */
@@ -56,8 +57,14 @@ public interface Remedy {
             String source,
             List<String> cautions,
             List<String> watch,
+            List<String> uses,
             @Nullable String decides,
             Map<String, Object> example) {
+
+        /** Whether it is for land of this use. */
+        public boolean isFor(String use) {
+            return uses.isEmpty() || uses.contains(use);
+        }
 
         public static Builder of(String id, String name) {
             return new Builder(id, name);
@@ -78,6 +85,7 @@ public interface Remedy {
             private String source = "";
             private List<String> cautions = List.of();
             private List<String> watch = List.of();
+            private List<String> uses = List.of();
             private String decides;
             private Map<String, Object> example = Map.of();
 
@@ -153,6 +161,11 @@ public interface Remedy {
                 return this;
             }
 
+            public Builder uses(List<String> all) {
+                uses = all;
+                return this;
+            }
+
             public Builder decides(String says) {
                 decides = says;
                 return this;
@@ -166,7 +179,7 @@ public interface Remedy {
             public Description build() {
                 return new Description(
                         id, name, purpose, grade, fields, from, months, cost, effect, range, source, cautions, watch,
-                        decides, example);
+                        uses, decides, example);
             }
         }
     }

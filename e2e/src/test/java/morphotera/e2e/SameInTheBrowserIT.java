@@ -3,6 +3,8 @@ package morphotera.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -184,6 +186,10 @@ class SameInTheBrowserIT {
                     body.set("bundle", JSON.readTree(copy));
                     body.put("visitId", visit);
                     body.put("zone", zoneId);
+                    body.put(
+                            "today",
+                            LocalDate.now(ZoneId.of(field.get("timeZone").asString()))
+                                    .toString());
                     String asked = "/api/visits/" + visit;
                     differ.addAll(held(asked + "/scores?zone=" + zoneId, "scores", body));
                     differ.addAll(held(asked + "/section?zone=" + zoneId, "section", body));

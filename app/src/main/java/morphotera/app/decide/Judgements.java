@@ -1,5 +1,8 @@
 package morphotera.app.decide;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import morphotera.app.follow.Interventions;
@@ -29,13 +32,21 @@ class Judgements {
     private final Readings readings;
     private final Interventions interventions;
     private final PracticeSheets sheets;
+    private final Clock clock;
 
-    Judgements(Visits visits, Land land, Readings readings, Interventions interventions, PracticeSheets sheets) {
+    Judgements(
+            Visits visits,
+            Land land,
+            Readings readings,
+            Interventions interventions,
+            PracticeSheets sheets,
+            Clock clock) {
         this.visits = visits;
         this.land = land;
         this.readings = readings;
         this.interventions = interventions;
         this.sheets = sheets;
+        this.clock = clock;
     }
 
     Advice advice(Viewer viewer, CauseTable table, Visit visit, Field field, Zone zone, List<Ruling> rulings) {
@@ -45,6 +56,7 @@ class Judgements {
                 field.site(),
                 site(field, zone),
                 visit.on(field),
+                LocalDate.now(clock.withZone(ZoneId.of(field.timeZone()))).toEpochDay(),
                 standing(viewer, field),
                 log(viewer, field),
                 rulings,

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.StreamSupport;
 import morphotera.app.Client;
 import morphotera.app.Plot;
 import morphotera.app.RunningApp;
@@ -48,6 +49,39 @@ class EvidenceTest {
         assertThat(plot.cause(visit, "acid-topsoil").get("word").asString()).isEqualTo("unlikely");
         JsonNode judged = adviser.get("/api/visits/" + visit + "/causes").json();
         assertThat(judged.get("questions").toString()).contains("card");
+    }
+
+    @Test
+    void what_a_visit_of_last_autumn_asks_for_is_not_planned_into_the_months_that_are_past() {
+        Plot plot = plot(3);
+        String visit = plot.visit("2030-10-27", "moist");
+        for (String spot : plot.spots) {
+            plot.take(visit, spot, "ph", ph("water", 4.6));
+        }
+        JsonNode advice = adviser.get("/api/visits/" + visit + "/causes").json();
+        assertThat(one(advice.get("plan"), "remedy", "lime").get("from").asString())
+                .isEqualTo("2031-08");
+        assertThat(advice.get("plan").findValuesAsString("from")).allMatch(month -> month.compareTo("2031-05") >= 0);
+    }
+
+    @Test
+    void trodden_pasture_is_rested_from_grazing_and_nobody_aerates_it_as_turf() {
+        JsonNode season = adviser.get("/api/season?limit=100").expect(200).json();
+        JsonNode yard = StreamSupport.stream(season.get("fields").spliterator(), false)
+                .filter(card -> card.at("/field/name").asString().equals("Yard Close"))
+                .findFirst()
+                .orElseThrow();
+        JsonNode read = adviser.get("/api/fields/" + yard.at("/field/id").asString() + "/visits")
+                .json();
+        String visit = one(read, "state", "done").get("id").asString();
+        JsonNode advice = adviser.get("/api/visits/" + visit + "/causes").json();
+        assertThat(one(advice.get("causes"), "id", "compacted-surface")
+                        .get("remedies")
+                        .toString())
+                .contains("aeration");
+        assertThat(advice.get("plan").findValuesAsString("remedy"))
+                .contains("grazing-rest")
+                .doesNotContain("aeration");
     }
 
     @Test

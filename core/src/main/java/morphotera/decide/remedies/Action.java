@@ -18,6 +18,21 @@ record Action(Description description) implements Remedy {
             String effect,
             List<String> cautions,
             List<String> watch) {
+        return on(List.of(), id, name, purpose, grade, months, cost, effect, cautions, watch);
+    }
+
+    /** @param uses of the land that it is for */
+    static Action on(
+            List<String> uses,
+            String id,
+            String name,
+            String purpose,
+            Grade grade,
+            List<Integer> months,
+            Cost cost,
+            String effect,
+            List<String> cautions,
+            List<String> watch) {
         return new Action(Description.of(id, name)
                 .purpose(purpose)
                 .grade(grade)
@@ -26,6 +41,7 @@ record Action(Description description) implements Remedy {
                 .effect(effect)
                 .cautions(cautions)
                 .watch(watch)
+                .uses(uses)
                 .example(Map.of())
                 .build());
     }

@@ -67,7 +67,8 @@ final class Actions {
                     "Two to four years between the tracks.",
                     List.of("Only as good as the widest machine that keeps to it."),
                     List.of("depth to the root limit", "block structure")),
-            Action.of(
+            Action.on(
+                    List.of("pasture", "orchard"),
                     "grazing-rest",
                     "Rest from grazing",
                     "Keep stock off wet ground and give the sward longer rests",
@@ -107,7 +108,8 @@ final class Actions {
                     "The same season.",
                     List.of("Between the beds water must have a way out.", "Beds dry sooner: plan for watering."),
                     List.of("percolation", "root depth")),
-            Action.of(
+            Action.on(
+                    List.of("turf"),
                     "aeration",
                     "Aerate the turf",
                     "Hollow tines or slits, with sand into the holes",
@@ -117,7 +119,8 @@ final class Actions {
                     "Weeks to a season.",
                     List.of("Moist ground only; drains and cables first."),
                     List.of("infiltration", "root depth", "smell")),
-            Action.of(
+            Action.on(
+                    List.of("turf"),
                     "mowing-height",
                     "Mow higher",
                     "Raise the cut and never take more than a third",
