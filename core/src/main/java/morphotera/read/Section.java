@@ -27,6 +27,7 @@ public final class Section {
             entry("roots-bent", "Taproots turn sideways at {n:0} of {of:0} spots"),
             entry("roots-short", "Roots reach {depth:0} cm, {percent:0} % of what they should"),
             entry("acid-from", "Open ground, and too acid for most roots from {depth:0} cm"),
+            entry("acid-not-hard", "Too acid for most roots from {depth:0} cm, and not too hard for them"),
             entry("open", "Nothing stops the roots to {depth:0} cm"),
             entry("open-mostly", "Roots run on at {n:0} of {of:0} spots"),
             entry(
@@ -141,6 +142,8 @@ public final class Section {
             say(said, "roots-stop", Map.of("depth", Numbers.mean(rooted)));
         } else if (stops) {
             say(said, "roots-stop-unseen", Map.of("depth", Numbers.mean(rooted)));
+        } else if (isSoft(columns) && most(columns, Section::isAcid)) {
+            say(said, "acid-not-hard", Map.of("depth", Numbers.lowest(values(columns, Column::acidFromCm))));
         } else if (!layer.isEmpty() && bad.size() * 2 >= columns.size()) {
             say(said, "limiting-shape", Map.of("shape", shapes(bad), "depth", Numbers.mean(layer)));
         } else if (most(columns, Column::rootsBent)) {
@@ -211,6 +214,12 @@ public final class Section {
     /** Less than half of what the crop should reach; null where the roots were not looked at. */
     private static @Nullable Boolean isShort(Column column) {
         return column.rootRatio() == null ? null : column.rootRatio() < SHORT_UNDER;
+    }
+
+    /** A cone passes most of it, whatever its pieces look like. */
+    private static boolean isSoft(List<Column> columns) {
+        List<Column> probed = coneSpots(columns);
+        return values(probed, Column::limitCm).size() * 2 < probed.size();
     }
 
     private static Boolean isAcid(Column column) {

@@ -67,6 +67,52 @@ class SectionTest {
     }
 
     @Test
+    void massive_pieces_that_a_cone_passes_are_not_what_holds_roots_back_in_acid_ground() {
+        List<GroundColumn.Layer> massive =
+                List.of(new GroundColumn.Layer(11, 30, "massive", "firm", "few", "some", null, null, false));
+        GroundColumn.At sour = new GroundColumn.At(40, 4.7);
+        GroundColumn probed = new GroundColumn(
+                "spot",
+                massive,
+                List.of(new GroundColumn.At(70, 1200)),
+                false,
+                List.of(),
+                null,
+                null,
+                null,
+                8.0,
+                null,
+                0.4,
+                null,
+                false,
+                false,
+                null,
+                List.of(sour),
+                List.of());
+        assertThat(Section.inWords(List.of(probed)).get(0).text())
+                .isEqualTo("Too acid for most roots from 40 cm, and not too hard for them");
+        GroundColumn unprobed = new GroundColumn(
+                "spot",
+                massive,
+                List.of(),
+                false,
+                List.of(),
+                null,
+                null,
+                null,
+                8.0,
+                null,
+                0.4,
+                null,
+                false,
+                false,
+                null,
+                List.of(sour),
+                List.of());
+        assertThat(codes(unprobed).get(0)).isEqualTo("limiting-shape");
+    }
+
+    @Test
     void a_pit_alone_tells_where_roots_stop_though_no_ruler_was_laid_to_them() {
         GroundColumn pit = new GroundColumn(
                 "spot", List.of(), List.of(), false, List.of(), null, null, null, null, null, null, 20.0, null, null,
