@@ -14,6 +14,7 @@ export function Slopes({ trend, inValues }: { trend: TrendView; inValues: boolea
       <h2 id="slopes">Through all visits</h2>
       <p className="text-sm text-faded">
         {inValues ? 'in its unit a year' : 'points a year'}, the median of all pairs of visits
+        {groups.length > 0 && '; a group by those of its tests that were made each time'}
       </p>
       <table className="mt-2 w-full">
         <tbody>

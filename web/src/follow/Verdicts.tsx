@@ -75,7 +75,7 @@ export function Verdicts({ change, field }: { change: ChangeView; field: LandFie
       <p className="text-sm text-faded">
         Like with like: one depth, one preparation, spots with clean values in both visits. 90 % interval
         (Student's t); an observer's own spread is the least it can be, an instrument's error is in it.
-        {change.methods.length >= 10 && ' Of so many tests one or two change by chance.'}
+        {change.methods.length >= 10 && ' Of ten tests one changes by chance.'}
       </p>
     </>
   );

@@ -169,6 +169,9 @@ function Groups({ report }: { report: Report }) {
           <span className="text-sm text-faded">{was === null ? '' : `was ${show(was, 0)}`}</span>
         </li>
       ))}
+      {report.groups.some((one) => one.was !== null) && (
+        <li className="pt-1 text-sm text-faded">was: the same tests at the same spots, the visit before</li>
+      )}
     </ul>
   );
 }
@@ -260,8 +263,8 @@ function Change({ report }: { report: Report }) {
         </table>
       </Scrollable>
       <p className="mt-1 text-sm text-faded">
-        Points of score, the same spots both times, and where the change lies nine times of ten. Of fifteen
-        tests one or two change by chance.
+        Points of score, the same spots both times, and where the change lies nine times of ten. Of ten tests
+        one changes by chance.
       </p>
     </section>
   );

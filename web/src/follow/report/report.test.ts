@@ -128,7 +128,7 @@ test('a grower who farms in acres reads acres and tons', () => {
 });
 
 test('better in more tests than worse is said with its year', () => {
-  const verdicts = ['better', 'better', 'worse'].map((verdict) => ({ change: { verdict } }));
+  const verdicts = ['better', 'better', 'worse'].map((verdict) => ({ change: { verdict }, pairs: [] }));
   const report = draft(
     known({
       change: { methods: verdicts },
@@ -136,7 +136,47 @@ test('better in more tests than worse is said with its year', () => {
     }),
   );
   expect(report.standing).toContain('The field holds, and it is better than in 2028.');
-  expect(report.groups).toEqual([{ group: 'chemistry', score: 38, was: 22 }]);
+});
+
+const counted = (method: string, group: string) => ({ method, group, grade: 'A', inGroup: true, odd: [] });
+const held = (method: string, ...before: number[]) => ({
+  method,
+  change: { verdict: 'unclear' },
+  pairs: before.map((one) => ({ before: one })),
+});
+
+test('a part of the ground is held against the same tests at the same spots, or against nothing', () => {
+  const scores = {
+    ...known().scores,
+    methods: [counted('soil-colour', 'carbon'), counted('ph', 'chemistry'), counted('salinity', 'chemistry')],
+    groups: [
+      { group: 'carbon', score: 25 },
+      { group: 'chemistry', score: 38 },
+    ],
+  };
+  const change = { methods: [held('soil-colour', 20, 30), held('laboratory', 90), held('ph', 50)] };
+  // A laboratory's carbon of then is not held against a colour of now; salt was not read then.
+  expect(draft(known({ scores, change })).groups).toEqual([
+    { group: 'carbon', score: 25, was: 25 },
+    { group: 'chemistry', score: 38, was: null },
+  ]);
+});
+
+test('tests made at as many places are told in one line, and what a dry day left open by its name', () => {
+  const readings = ['cone', 'smell', 'smell', 'ph'].map((method, i) => ({
+    method,
+    spotId: i === 3 ? 'b' : 'a',
+    correctedBy: null,
+    setAside: null,
+  }));
+  const blocked = ['Rust in the pit', 'The soil smells sour'].map((text) => ({ text, why: 'It was dry.' }));
+  const report = draft(
+    known({ whole: { ...WHOLE, readings }, judgement: { ...known().judgement, blocked } }),
+  );
+  expect(report.how.slice(1)).toEqual(['At 1 place: cone and ph.', 'At 1 place, 2 readings: smell.']);
+  expect(report.uncertain).toEqual([
+    'It was dry. Left open by it: rust in the pit and the soil smells sour.',
+  ]);
 });
 
 test('a gate stands before everything', () => {

@@ -116,7 +116,7 @@ export function draft(known: Known): Report {
     groups: scores.groups.map(({ group, score: now }) => ({
       group,
       score: now,
-      was: before?.scores.groups.find((one) => one.group === group)?.score ?? null,
+      was: was(group, scores, known.change),
     })),
     parts: [...PARTS],
     section: known.section,
@@ -129,6 +129,20 @@ export function draft(known: Known): Report {
     uncertain: uncertain(known),
     cautions: cautions(plan.steps, remedies),
   };
+}
+
+/** What the tests of a group came to then, at the same spots; null where one of them has nothing then to be held against. */
+function was(group: string, scores: FieldScores, change: ChangeView | null): number | null {
+  const counted = scores.methods.filter((one) => one.inGroup && one.group === group && one.grade !== 'C');
+  const then = counted.map((one) => {
+    const pairs = (change?.methods ?? []).filter((each) => each.method === one.method);
+    return mean(pairs.flatMap((each) => each.pairs.map((pair) => pair.before)));
+  });
+  return then.includes(null) ? null : mean(then as number[]);
+}
+
+function mean(all: number[]): number | null {
+  return all.length === 0 ? null : all.reduce((sum, one) => sum + one, 0) / all.length;
 }
 
 function standing(
@@ -271,12 +285,22 @@ function how(whole: WholeVisit, methods: Method[]): string[] {
     ]
       .filter(Boolean)
       .join(', ')}.`,
-    ...ids.map((id) => {
-      const of = standing.filter((one) => one.method === id);
-      const places = new Set(of.map((one) => one.spotId ?? one.sampleId)).size;
-      return `${nameOf(methods, id)}: ${of.length} ${of.length === 1 ? 'reading' : 'readings'} at ${places} ${places === 1 ? 'place' : 'places'}.`;
-    }),
+    ...alike(
+      ids.map((id) => {
+        const of = standing.filter((one) => one.method === id);
+        const places = new Set(of.map((one) => one.spotId ?? one.sampleId)).size;
+        const often = of.length === places ? '' : `, ${of.length} readings`;
+        return [`At ${places} ${places === 1 ? 'place' : 'places'}${often}`, nameOf(methods, id)];
+      }),
+    ).map(([how, names]) => `${how}: ${list(names.map(inSentence))}.`),
   ];
+}
+
+/** What is said of several, once, with all of them. */
+function alike(said: string[][]): [string, string[]][] {
+  const all = new Map<string, string[]>();
+  for (const [what = '', of = ''] of said) all.set(what, [...(all.get(what) ?? []), of]);
+  return [...all];
 }
 
 function uncertain({ scores, judgement, methods, whole }: Known): string[] {
@@ -290,7 +314,8 @@ function uncertain({ scores, judgement, methods, whole }: Known): string[] {
         : `${nameOf(methods, one.method)} is uneven: ${show(one.lowest, 0)} to ${show(one.highest, 0)} over the spots.`,
     );
   }
-  for (const reason of new Set(judgement.blocked.map((one) => one.why))) said.push(reason);
+  for (const [reason, findings] of alike(judgement.blocked.map((one) => [one.why, one.text])))
+    said.push(`${reason} Left open by it: ${list(findings.map(inSentence))}.`);
   const next = judgement.nextTests[0];
   if (next) {
     said.push(

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import morphotera.ground.Nullable;
+import morphotera.ground.Numbers;
 import morphotera.measure.Group;
 import morphotera.measure.Taken;
 import morphotera.measure.methods.Methods;
@@ -22,6 +24,7 @@ public record ZoneTrend(
     public record MethodSlope(
             String method, String methodName, @Nullable Trend trend) {}
 
+    /** Like with like: of tests that were made at every visit that looked at the group. */
     public record GroupSlope(Group group, @Nullable Trend trend) {}
 
     /** A visit as it was made: its time in years, from any day on, and its readings that stand. */
@@ -31,7 +34,6 @@ public record ZoneTrend(
     public static ZoneTrend of(List<Made> made, School school, @Nullable String crop) {
         List<Visit> visits = new ArrayList<>();
         Map<String, List<Trend.At>> byMethod = new LinkedHashMap<>();
-        Map<Group, List<Trend.At>> byGroup = new LinkedHashMap<>();
         for (Made one : made) {
             FieldScores scores = FieldScores.of(one.readings(), school, crop);
             visits.add(new Visit(one.id(), scores));
@@ -41,10 +43,6 @@ public record ZoneTrend(
                             .add(new Trend.At(one.years(), method.mean()));
                 }
             }
-            for (FieldScores.GroupScore group : scores.groups()) {
-                byGroup.computeIfAbsent(group.group(), key -> new ArrayList<>())
-                        .add(new Trend.At(one.years(), group.score()));
-            }
         }
         return new ZoneTrend(
                 List.copyOf(visits),
@@ -52,9 +50,31 @@ public record ZoneTrend(
                         .map(entry -> new MethodSlope(
                                 entry.getKey(), Methods.nameOf(entry.getKey()), Trend.of(entry.getValue())))
                         .toList(),
-                byGroup.entrySet().stream()
-                        .map(entry -> new GroupSlope(entry.getKey(), Trend.of(entry.getValue())))
+                Group.OF_SOIL.stream()
+                        .flatMap(group -> slope(group, made, visits).stream())
                         .toList(),
                 ValueTrend.of(made));
+    }
+
+    /** Of the tests that were made each time the group was looked at; where none was made each time, no slope is told. */
+    private static Optional<GroupSlope> slope(Group group, List<Made> made, List<Visit> visits) {
+        List<Map<String, Double>> means = visits.stream()
+                .map(visit -> FieldScores.counted(visit.scores().methods(), group))
+                .toList();
+        List<Map<String, Double>> looked =
+                means.stream().filter(one -> !one.isEmpty()).toList();
+        if (looked.isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> eachTime = new ArrayList<>(looked.get(0).keySet());
+        looked.forEach(one -> eachTime.retainAll(one.keySet()));
+        List<Trend.At> through = new ArrayList<>();
+        for (int i = 0; i < made.size() && !eachTime.isEmpty(); i++) {
+            if (!means.get(i).isEmpty()) {
+                List<Double> alike = eachTime.stream().map(means.get(i)::get).toList();
+                through.add(new Trend.At(made.get(i).years(), Numbers.mean(alike)));
+            }
+        }
+        return Optional.of(new GroupSlope(group, Trend.of(through)));
     }
 }

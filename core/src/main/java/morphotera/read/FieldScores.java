@@ -1,7 +1,9 @@
 package morphotera.read;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
@@ -57,9 +59,7 @@ public record FieldScores(
     /** @param crop for the depth of the root zone; null where it is not known */
     public static FieldScores of(List<Taken> readings, School school, @Nullable String crop) {
         List<MethodScore> methods = SpotScores.rows(readings, crop);
-        List<MethodScore> counted = methods.stream()
-                .filter(method -> method.inGroup() && method.grade() != Grade.C)
-                .toList();
+        List<MethodScore> counted = methods.stream().filter(FieldScores::counts).toList();
         List<GroupScore> groups = new ArrayList<>();
         for (Group group : Group.OF_SOIL) {
             Double score = mean(counted, group);
@@ -79,6 +79,19 @@ public record FieldScores(
     /** A row for each method and class of depth, whatever else speaks for a spot: what two visits are compared by. */
     public static List<MethodScore> byDepth(List<Taken> readings) {
         return SpotScores.rowsByDepth(readings);
+    }
+
+    /** The mean of each method that makes the group's score. */
+    public static Map<String, Double> counted(List<MethodScore> methods, Group group) {
+        Map<String, Double> means = new LinkedHashMap<>();
+        methods.stream()
+                .filter(method -> counts(method) && method.group() == group)
+                .forEach(method -> means.put(method.method(), method.mean()));
+        return means;
+    }
+
+    private static boolean counts(MethodScore method) {
+        return method.inGroup() && method.grade() != Grade.C;
     }
 
     private static long cleanSpots(List<MethodScore> counted, boolean ofSoil) {
