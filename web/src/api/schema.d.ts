@@ -5060,6 +5060,7 @@ export interface components {
         };
         "morphotera.decide.Advice.PlanStep": {
             after: components["schemas"]["morphotera.decide.Advice.PlanAfter"][];
+            doneIn: string | null;
             from: string | null;
             remedy: string;
             struckBy: string | null;

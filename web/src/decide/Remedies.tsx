@@ -2,6 +2,7 @@ import { type ReactNode, useState } from 'react';
 import type { Cause, Judgement, Remedy } from '../api/types';
 import { inSentence, month } from '../ground/format';
 import { Calculator, type Sum } from './Calculator';
+import { doneAlready } from './doneAlready';
 import type { Money } from './inMoney';
 import { Action } from './RemedyWords';
 
@@ -64,6 +65,7 @@ export function Remedies({ remedies, judgement, place, south, money, onPlan }: P
                     said={[
                       ...step.after.map((first) => `after ${name(first.remedy)}: ${inSentence(first.text)}`),
                       ...(step.withText ? [step.withText] : []),
+                      ...doneAlready(step.doneIn),
                     ]}
                     when={step.from && step.to ? monthsOf(step.from, step.to) : ''}
                     opened={i === 0}

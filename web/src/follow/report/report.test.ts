@@ -95,12 +95,28 @@ test('three things at most come from the plan, each with its month, amount, cost
   expect(report.things).toEqual([
     {
       title: 'Lime, 12.2 t, in Sept 2031',
-      text: 'About 620 crowns for the field. Because the topsoil is too acid.',
+      text: 'About 620 crowns for the field. Why: the topsoil is too acid.',
     },
   ]);
   expect(report.when).toBe('May 2032');
   expect(report.comeBack).toContain('To the same spot:');
   expect(report.cautions).toEqual(['Not with urea.']);
+});
+
+test('what nobody planned yet is told in the order of time, and what the log has of it already', () => {
+  const step = (remedy: string, from: string, doneIn: string | null) => ({
+    remedy,
+    from,
+    doneIn,
+    struckBy: null,
+    after: [],
+  });
+  const plan = [step('drains', '2032-05', '2028-11'), step('lime', '2031-09', null)];
+  const judgement = { ...known().judgement, causes: [SOUR], plan };
+  expect(draft(known({ judgement })).things).toEqual([
+    { title: 'Lime, from Sept 2031', text: 'Why: the topsoil is too acid.' },
+    { title: 'drains, from May 2032', text: 'In the log since Nov 2028: look first what it does.' },
+  ]);
 });
 
 test('a grower who farms in acres reads acres and tons', () => {

@@ -13,6 +13,7 @@ import type {
   Units,
   WholeVisit,
 } from '../../api/types';
+import { doneAlready } from '../../decide/doneAlready';
 import { bandOf } from '../../ground/Clod';
 import { day, inSentence, month, show } from '../../ground/format';
 import { figure, inAll, sayMine } from '../../ground/myUnits';
@@ -188,7 +189,7 @@ function things({ plan, judgement, remedies, prices }: Known): Thing[] {
       (one) =>
         one.remedies.includes(remedy) && (one.word === 'likely' || one.word === 'possible' || one.gate),
     );
-    return cause ? `Because ${inSentence(cause.text)}.` : '';
+    return cause ? `Why: ${inSentence(cause.text)}.` : '';
   };
   const planned = plan.steps
     .filter((one) => one.state === 'proposed' || one.state === 'agreed')
@@ -208,9 +209,14 @@ function things({ plan, judgement, remedies, prices }: Known): Thing[] {
     .filter((one) => one.struckBy === null)
     .map((one) => ({
       title: `${name(one.remedy)}${one.from ? `, from ${month(`${one.from}-01`)}` : ''}`,
-      text: why(one.remedy),
+      text: [why(one.remedy), ...doneAlready(one.doneIn)].filter(Boolean).join(' '),
+      from: one.from ?? '',
     }));
-  if (called.length > 0) return called.slice(0, 3);
+  if (called.length > 0)
+    return called
+      .slice(0, 3)
+      .sort((a, b) => a.from.localeCompare(b.from))
+      .map(({ title, text }) => ({ title, text }));
   return [
     {
       title: 'Go on as you do',

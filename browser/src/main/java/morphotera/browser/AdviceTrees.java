@@ -246,7 +246,9 @@ final class AdviceTrees {
                 "from",
                 one.from(),
                 "to",
-                one.to());
+                one.to(),
+                "doneIn",
+                one.doneIn());
     }
 
     static Object planAfter(Advice.PlanAfter one) {

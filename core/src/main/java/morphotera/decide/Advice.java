@@ -120,7 +120,11 @@ public record Advice(
     /** A finding on which the spots differ: no evidence, and worth a look as a zone. */
     public record Patchy(String finding, String text, int yes, int of, List<String> spots) {}
 
-    /** A remedy in its place in the plan; {@code struckBy} the rule it breaks, null where it stands. */
+    /**
+     * A remedy in its place in the plan; {@code struckBy} the rule it breaks, null where it stands.
+     *
+     * @param doneIn the month in which the log says that it was done last, such as 2031-06
+     */
     public record PlanStep(
             String remedy,
             List<PlanAfter> after,
@@ -129,7 +133,8 @@ public record Advice(
             @Nullable String struckBy,
             @Nullable String struckText,
             @Nullable String from,
-            @Nullable String to) {}
+            @Nullable String to,
+            @Nullable String doneIn) {}
 
     public record PlanAfter(String remedy, String rule, String text) {}
 
@@ -156,7 +161,10 @@ public record Advice(
                 table,
                 judgement,
                 rulings,
-                Called.of(judgement, rulings).steps(remedies, site.use(), site.latitude() < 0, from),
+                Called.of(judgement, rulings)
+                        .steps(
+                                remedies,
+                                new Called.Here(site.use(), site.latitude() < 0, from, done(log, zone, today))),
                 new Filled(judgement, site, zone, texture, sheets, month).of(remedies),
                 Good.of(
                         judgement.causes(),
@@ -167,6 +175,12 @@ public record Advice(
                                 Coded.of(School.values(), site.school()),
                                 site.crop())),
                 Suits.of(judgement, sheets, month, site.latitude() < 0));
+    }
+
+    private static List<Log> done(List<Log> log, Site.Zone zone, long today) {
+        return log.stream()
+                .filter(one -> one.touches(zone) && one.day() <= today)
+                .toList();
     }
 
     /** What a zone's evidence comes to, before it is put in words. */

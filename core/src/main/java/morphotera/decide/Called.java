@@ -1,6 +1,7 @@
 package morphotera.decide;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -61,26 +62,37 @@ public record Called(List<String> remedies, Set<String> gates, Plan.Ground groun
         return null;
     }
 
+    /** Where and from when it is to be done, and what of it was. */
+    record Here(String use, boolean south, int from, List<Advice.Log> log) {
+        private @Nullable String doneIn(String remedy) {
+            return log.stream()
+                    .filter(one -> LogKinds.says(one.kind(), remedy))
+                    .max(Comparator.comparingLong(Advice.Log::day))
+                    .map(one -> Months.word(Months.of(one.day())))
+                    .orElse(null);
+        }
+    }
+
     /** Those for land of this use, in an order that holds, each in its months; what a rule strikes out after them. */
-    List<Advice.PlanStep> steps(List<Remedy> all, String use, boolean south, int from) {
+    List<Advice.PlanStep> steps(List<Remedy> all, Here here) {
         Map<String, List<Integer>> months = new LinkedHashMap<>();
         List<String> elsewhere = new ArrayList<>();
         for (Remedy one : all) {
             months.put(one.description().id(), one.description().months());
-            if (!one.description().isFor(use)) {
+            if (!one.description().isFor(here.use())) {
                 elsewhere.add(one.description().id());
             }
         }
-        List<String> here =
+        List<String> fitting =
                 remedies.stream().filter(one -> !elsewhere.contains(one)).toList();
-        Schedule schedule = Schedule.of(here, ground, gates, months, south, from, PLANNED_YEARS);
+        Schedule schedule = Schedule.of(fitting, ground, gates, months, here.south(), here.from(), PLANNED_YEARS);
         List<Advice.PlanStep> plan = new ArrayList<>();
-        schedule.steps().forEach(one -> plan.add(step(one)));
+        schedule.steps().forEach(one -> plan.add(step(one, here.doneIn(one.remedy()))));
         schedule.struckOut().forEach(one -> plan.add(struck(one)));
         return plan;
     }
 
-    private static Advice.PlanStep step(Schedule.Step step) {
+    private static Advice.PlanStep step(Schedule.Step step, @Nullable String doneIn) {
         return new Advice.PlanStep(
                 step.remedy(),
                 step.after().stream()
@@ -94,7 +106,8 @@ public record Called(List<String> remedies, Set<String> gates, Plan.Ground groun
                 null,
                 null,
                 Months.word(step.from()),
-                Months.word(step.to()));
+                Months.word(step.to()),
+                doneIn);
     }
 
     private static Advice.PlanStep struck(Schedule.Struck one) {
@@ -105,6 +118,7 @@ public record Called(List<String> remedies, Set<String> gates, Plan.Ground groun
                 null,
                 one.rule().word(),
                 one.rule().text(),
+                null,
                 null,
                 null);
     }

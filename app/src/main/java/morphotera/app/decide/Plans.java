@@ -21,6 +21,7 @@ import morphotera.app.papers.Paper;
 import morphotera.app.papers.PaperKind;
 import morphotera.app.papers.Papers;
 import morphotera.app.people.Viewer;
+import morphotera.decide.LogKinds;
 import morphotera.decide.PlanCheck;
 import morphotera.decide.Remedy;
 import morphotera.decide.remedies.Remedies;
@@ -32,24 +33,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** A field's plan over the years: kept as it was set, every broken rule named, what was done written into the log. */
 @Service
 public class Plans {
-    /** What the log calls a remedy; what it has no word for is other, with the remedy's name. */
-    private static final Map<String, String> KINDS = Map.ofEntries(
-            Map.entry("lime", "lime"),
-            Map.entry("sulphur", "sulphur"),
-            Map.entry("gypsum", "gypsum"),
-            Map.entry("drains", "drains"),
-            Map.entry("leaching", "irrigation"),
-            Map.entry("irrigation", "irrigation"),
-            Map.entry("organic-matter", "compost"),
-            Map.entry("manure", "manure"),
-            Map.entry("mulch", "mulch"),
-            Map.entry("compaction", "subsoiling"),
-            Map.entry("cover-crop", "cover-crop"),
-            Map.entry("legume", "sowing"),
-            Map.entry("fertiliser-split", "nitrogen"),
-            Map.entry("nitrogen-with-carbon", "nitrogen"),
-            Map.entry("grazing-rest", "grazing"));
-
     private final Papers papers;
     private final Grounds grounds;
     private final Interventions interventions;
@@ -215,7 +198,7 @@ public class Plans {
     private Intervention logged(Field field, Step step) {
         Zone zone = field.zone(step.zone().toString());
         String name = Remedies.find(step.remedy()).orElseThrow().description().name();
-        String kind = KINDS.getOrDefault(step.remedy(), "other");
+        String kind = LogKinds.of(step.remedy());
         boolean counts = step.amount() != null && Intervention.UNITS.contains(step.unit());
         Object depth = step.inputs().get("depthCm");
         return new Intervention(

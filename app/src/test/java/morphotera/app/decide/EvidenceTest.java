@@ -85,6 +85,27 @@ class EvidenceTest {
     }
 
     @Test
+    void lime_that_is_in_the_log_says_when_beside_the_lime_that_is_called_for() {
+        Plot plot = plot(3);
+        String visit = plot.visit(Plot.DAY, "moist");
+        for (String spot : plot.spots) {
+            plot.take(visit, spot, "ph", ph("water", 4.6));
+        }
+        String causes = "/api/visits/" + visit + "/causes";
+        assertThat(one(adviser.get(causes).json().get("plan"), "remedy", "lime").hasNonNull("doneIn"))
+                .isFalse();
+        adviser.send(
+                        "PUT",
+                        "/api/interventions/" + Client.id(),
+                        Map.of("fieldId", plot.field, "doneOn", "2030-03-02", "kind", "lime", "version", 0))
+                .expect(200);
+        JsonNode plan = adviser.get(causes).json().get("plan");
+        assertThat(one(plan, "remedy", "lime").get("doneIn").asString()).isEqualTo("2030-03");
+        assertThat(plan.findValuesAsString("doneIn").stream().filter("2030-03"::equals))
+                .hasSize(1);
+    }
+
+    @Test
     void a_dry_day_leaves_a_root_pit_what_needs_no_moist_soil() {
         Plot plot = plot(1);
         Map<String, Object> pit = Map.of(
