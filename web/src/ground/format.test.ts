@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockText, day, inSentence, keepUnits, show, signed, waitText } from './format';
+import { afterRain, clockText, day, inSentence, keepUnits, show, signed, waitText } from './format';
 
 describe('what is shown', () => {
   it('is a number without trailing zeros, and a dash where nothing was measured', () => {
@@ -43,4 +43,12 @@ describe('what is shown', () => {
       'Roots stop at 22\u00a0cm, at 4 of 5 spots',
     );
   });
+});
+
+it('a day after rain is one day', () => {
+  expect([afterRain(0), afterRain(1), afterRain(2.4)]).toEqual([
+    '0 days after rain',
+    '1 day after rain',
+    '2 days after rain',
+  ]);
 });

@@ -73,3 +73,8 @@ export function inSentence(name: string): string {
 export function keepUnits(text: string): string {
   return text.replace(/(\d) (cm|mm|kPa|mm\/h|t\/ha|%)/g, '$1\u00a0$2');
 }
+
+/** "3 days after rain". */
+export function afterRain(days: number): string {
+  return `${show(days, 0)} ${Math.round(days) === 1 ? 'day' : 'days'} after rain`;
+}

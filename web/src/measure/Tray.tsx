@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { Method, WholeVisit } from '../api/types';
 import { Clod } from '../ground/Clod';
-import { show } from '../ground/format';
+import { afterRain } from '../ground/format';
 import { Ring } from '../ground/Ring';
 import { Scrollable } from '../ground/Scrollable';
 import { contested, standing } from './cell';
@@ -170,8 +170,7 @@ function Legend() {
 
 function Progress({ whole, done, of }: { whole: WholeVisit; done: number; of: number }) {
   const { visit, field } = whole;
-  const rain =
-    visit.daysSinceRain === null ? 'rain not noted' : `${show(visit.daysSinceRain, 0)} days after rain`;
+  const rain = visit.daysSinceRain === null ? 'rain not noted' : afterRain(visit.daysSinceRain);
   return (
     <p className="mt-3 text-sm text-faded">
       {done} of {of} done · soil {visit.moisture ?? 'not noted'}, {rain} · {visit.observerName}

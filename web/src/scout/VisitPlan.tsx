@@ -10,7 +10,7 @@ import { knowVisit } from '../device/known';
 import { save } from '../device/save';
 import { Choice } from '../ground/Choice';
 import { Fault } from '../ground/Fault';
-import { day, show } from '../ground/format';
+import { afterRain, day, show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { nowIso, today } from '../ground/time';
@@ -380,7 +380,7 @@ function Conditions({ visit }: { visit: Visit | null }) {
       <h2>Visit of {day(visit.day)}</h2>
       <p className="mt-2">
         By {visit.observerName}. Soil {visit.moisture ?? 'moisture not noted'},{' '}
-        {visit.daysSinceRain === null ? 'rain not noted' : `${show(visit.daysSinceRain, 0)} days after rain`}.
+        {visit.daysSinceRain === null ? 'rain not noted' : afterRain(visit.daysSinceRain)}.
       </p>
     </section>
   );

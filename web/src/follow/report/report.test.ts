@@ -82,6 +82,12 @@ test('what stands first is the band, then what is in the way', () => {
   expect(report.standing).toBe('The field holds. What stands in its way: the topsoil is too acid.');
 });
 
+test('what is possible is said as what may be', () => {
+  const perhaps = { ...SOUR, word: 'possible' };
+  const report = draft(known({ judgement: { ...known().judgement, causes: [perhaps] } }));
+  expect(report.standing).toBe('The field holds. What may stand in its way: the topsoil is too acid.');
+});
+
 test('a healthy field is told what keeps it so', () => {
   const report = draft(known());
   expect(report.standing).toContain('Its weakest part is chemistry.');

@@ -15,7 +15,7 @@ import type {
 } from '../../api/types';
 import { doneAlready } from '../../decide/doneAlready';
 import { bandOf } from '../../ground/Clod';
-import { day, inSentence, month, show } from '../../ground/format';
+import { afterRain, day, inSentence, month, show } from '../../ground/format';
 import { figure, inAll, sayMine } from '../../ground/myUnits';
 
 export type Thing = { title: string; text: string };
@@ -123,7 +123,10 @@ export function draft(known: Known): Report {
     section: known.section,
     scores,
     spots: Object.fromEntries(field.spots.map((spot) => [spot.id, spot.label])),
-    methods: methods.map((one) => ({ id: one.id, name: one.name })),
+    methods: methods.flatMap((one) => [
+      { id: one.id, name: one.name },
+      ...one.besides.map((beside) => ({ id: beside.id, name: beside.name })),
+    ]),
     change: known.change,
     sums: sums(plan.steps, remedies, known.prices),
     how: how(whole, methods),
@@ -170,14 +173,17 @@ function standing(
   const cause = judgement.causes.find(
     (one) => one.ruling?.word === 'confirmed' || (one.word === 'likely' && one.ruling === null),
   );
+  const maybe = judgement.causes.find((one) => one.word === 'possible' && one.ruling === null);
   const weakest = [...scores.groups].sort((a, b) => a.score - b.score)[0];
   const second = gate
     ? `Before anything else: ${inSentence(gate.gate ?? '')}`
     : cause
       ? `What stands in its way: ${inSentence(cause.text)}.`
-      : weakest && weakest.score < 50
-        ? `Its weakest part is ${weakest.group}.`
-        : 'Nothing that was measured stands in its way.';
+      : maybe
+        ? `What may stand in its way: ${inSentence(maybe.text)}.`
+        : weakest && weakest.score < 50
+          ? `Its weakest part is ${weakest.group}.`
+          : 'Nothing that was measured stands in its way.';
   return `${first}${since}. ${second}`.replace(/\.\.$/, '.');
 }
 
@@ -286,7 +292,7 @@ function how(whole: WholeVisit, methods: Method[]): string[] {
   return [
     `${day(visit.day)}, by ${visit.observerName}. ${[
       visit.moisture && `The soil was ${visit.moisture}`,
-      visit.daysSinceRain !== null && `${show(visit.daysSinceRain, 0)} days after rain`,
+      visit.daysSinceRain !== null && afterRain(visit.daysSinceRain),
       visit.soilTemperatureC !== null && sayMine(`${show(visit.soilTemperatureC, 0)} °C at 5 cm`),
     ]
       .filter(Boolean)

@@ -309,7 +309,10 @@ final class SpotValues {
         return WaterHeld.of(shares, organic).available(0) * RootingDepth.expectedCm(crop) * 10;
     }
 
-    /** A reading whose value under one of these keys is kept from being evidence by a warning, the newest first; null: none. */
+    /**
+     * The newest reading whose value under one of these keys is kept from being evidence by a warning; null where there is none, or
+     * where the test was made again since.
+     */
     @Nullable
     Taken hollow(List<String> keys) {
         Taken newest = null;
@@ -319,7 +322,15 @@ final class SpotValues {
                 newest = reading;
             }
         }
-        return newest;
+        return newest == null || wasMadeAgain(newest) ? null : newest;
+    }
+
+    private boolean wasMadeAgain(Taken reading) {
+        return readings.stream()
+                .anyMatch(one ->
+                        one.evaluation().method().equals(reading.evaluation().method())
+                                && one.day() > reading.day()
+                                && one.day() <= asked.day());
     }
 
     private static boolean isHollow(Taken reading, String key) {

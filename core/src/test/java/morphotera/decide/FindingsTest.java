@@ -199,6 +199,17 @@ class FindingsTest extends ZoneRead {
     }
 
     @Test
+    void a_nose_of_last_years_wrong_day_is_no_reason_once_it_smelled_again() {
+        Map<String, Object> earthy = Map.of("smell", "earthy");
+        read(TODAY - 365, "1", "smell", Map.of("moisture", "dry"), earthy);
+        read("1", "smell", Map.of(), earthy);
+        assertThat(facts().blocked(Tables.CAUSES)).singleElement().satisfies(blocked -> {
+            assertThat(blocked.finding()).isEqualTo("sour-smell");
+            assertThat(blocked.reason()).isEqualTo("dry-time");
+        });
+    }
+
+    @Test
     void salt_that_hides_a_halo_asks_for_sodium() {
         read(
                 "1",
