@@ -10,7 +10,9 @@ export type Ground = {
   text: string;
 };
 
-let known: { of: unknown[]; ground: Ground } | null = null;
+/** Two stand on a paired bench; a few more cost nothing. */
+const REMEMBERED = 4;
+const known = new Map<string, { of: unknown[]; ground: Ground }>();
 let marks = 0;
 
 /** The place's field, visit and readings as the core takes them: the same as long as nothing of it changed, since keys come fast. */
@@ -20,14 +22,19 @@ export function groundOf(
   waiting: Parcel[],
   yardstick: Yardstick | undefined,
 ): Ground {
-  const of = [whole, placeId, waiting, yardstick];
-  if (!known?.of.every((one, i) => one === of[i])) {
-    const readings = withUnsent(whole.readings, waiting).filter(
-      (one) => placeOf(one) === placeId && one.visitId === whole.visit.id,
-    );
-    const text = JSON.stringify({ field: whole.field, visits: [whole.visit], readings, yardstick });
-    const mark = text === known?.ground.text ? known.ground.mark : ++marks;
-    known = { of, ground: { mark, text } };
+  const of = [whole, waiting, yardstick];
+  const before = known.get(placeId);
+  if (before?.of.every((one, i) => one === of[i])) return before.ground;
+  const readings = withUnsent(whole.readings, waiting).filter(
+    (one) => placeOf(one) === placeId && one.visitId === whole.visit.id,
+  );
+  const text = JSON.stringify({ field: whole.field, visits: [whole.visit], readings, yardstick });
+  const ground = text === before?.ground.text ? before.ground : { mark: ++marks, text };
+  known.delete(placeId);
+  known.set(placeId, { of, ground });
+  for (const oldest of known.keys()) {
+    if (known.size <= REMEMBERED) break;
+    known.delete(oldest);
   }
-  return known.ground;
+  return ground;
 }

@@ -5,6 +5,7 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { keys } from '../api/keys';
 import type { Method, WholeVisit, Yardstick } from '../api/types';
 import { live } from '../testing/live';
+import { groundOf } from './groundOf';
 import { useEvaluation } from './useEvaluation';
 
 const core = vi.hoisted(() => ({ asked: [] as { ground: string; text: string }[] }));
@@ -52,6 +53,15 @@ it('a field with a yardstick of the practice is scored by it on the bench', asyn
 it('a field without one is scored by the yardstick that ships', async () => {
   await typed(visit(null), 5);
   expect(JSON.parse(core.asked[0]?.ground ?? '')).not.toHaveProperty('yardstick');
+});
+
+it('of two places side by side neither makes the other look new', () => {
+  const whole = visit(null);
+  const first = groundOf(whole, 's-1', [], undefined);
+  const second = groundOf(whole, 's-2', [], undefined);
+  expect(groundOf(whole, 's-1', [], undefined).mark).toBe(first.mark);
+  expect(groundOf(whole, 's-2', [], undefined).mark).toBe(second.mark);
+  expect(first.mark).not.toBe(second.mark);
 });
 
 it('the place is told in the same words from key to key, and anew when something else was read there', async () => {

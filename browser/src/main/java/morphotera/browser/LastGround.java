@@ -1,17 +1,22 @@
 package morphotera.browser;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import morphotera.ground.Tree;
 
-/** The ground that was asked about last, read: with every key somebody asks about the same. */
+/** The grounds that were asked about last, read: with every key somebody asks about the same, two of them side by side. */
 final class LastGround {
-    private String text;
-    private Bundle bundle;
+    private static final int REMEMBERED = 2;
+
+    private final Map<String, Bundle> read = new LinkedHashMap<>();
 
     /** @throws IllegalArgumentException where it is no JSON */
     Bundle of(String asked) {
-        if (!asked.equals(text)) {
-            bundle = new Bundle(Tree.of(JsonReader.read(asked)));
-            text = asked;
+        Bundle known = read.remove(asked);
+        Bundle bundle = known == null ? new Bundle(Tree.of(JsonReader.read(asked))) : known;
+        read.put(asked, bundle);
+        if (read.size() > REMEMBERED) {
+            read.remove(read.keySet().iterator().next());
         }
         return bundle;
     }

@@ -1,6 +1,7 @@
 package morphotera.decide;
 
 import java.util.Map;
+import java.util.Set;
 
 /** What the log calls a remedy that was done; what it has no word for is other, with the remedy's name. */
 public final class LogKinds {
@@ -22,6 +23,10 @@ public final class LogKinds {
             Map.entry("nitrogen-with-carbon", "nitrogen"),
             Map.entry("grazing-rest", "grazing"));
 
+    /** Those of one meaning: water, nitrogen, a sowing or stock in the log may have been for something else. */
+    private static final Set<String> PLAIN =
+            Set.of("lime", "sulphur", "gypsum", "drains", "compost", "manure", "mulch", "subsoiling", "cover-crop");
+
     private LogKinds() {}
 
     public static String of(String remedy) {
@@ -30,6 +35,6 @@ public final class LogKinds {
 
     /** Whether an entry of that kind says that the remedy was done. */
     static boolean says(String kind, String remedy) {
-        return kind.equals(of(remedy)) && !kind.equals(OTHER);
+        return PLAIN.contains(kind) && kind.equals(of(remedy));
     }
 }
