@@ -267,7 +267,7 @@ class SameInTheBrowserIT {
         ObjectNode ours = fromServer("/api/yardsticks").get(0).asObject().deepCopy();
         ours.get("curves").forEach(curve -> curve.asObject().set("knots", JSON.readTree("[[0,17],[1,17]]")));
         JsonNode whole = null;
-        JsonNode slaking = null;
+        JsonNode worms = null;
         for (JsonNode card : fromServer("/api/season").get("fields")) {
             JsonNode visit = fromServer("/api/fields/" + card.at("/field/id").asString() + "/visits")
                     .get(0);
@@ -275,9 +275,9 @@ class SameInTheBrowserIT {
                     ? null
                     : fromServer("/api/visits/" + visit.get("id").asString());
             for (JsonNode reading : one == null ? List.<JsonNode>of() : List.copyOf(firstOfEachMethod(one))) {
-                if (reading.get("method").asString().equals("slaking")) {
+                if (reading.get("method").asString().equals("earthworms")) {
                     whole = one;
-                    slaking = reading;
+                    worms = reading;
                 }
             }
         }
@@ -285,9 +285,9 @@ class SameInTheBrowserIT {
         ground.set("yardstick", ours);
         ObjectNode body = JSON.createObjectNode();
         body.set("visitId", whole.at("/visit/id"));
-        body.set("spotId", slaking.get("spotId"));
-        body.put("method", "slaking");
-        body.set("reading", slaking.get("reading"));
+        body.set("spotId", worms.get("spotId"));
+        body.put("method", "earthworms");
+        body.set("reading", worms.get("reading"));
         String there = inBrowser("evaluateAt", List.of(List.of(ground.toString(), body.toString())))
                 .get(0);
         assertThat(JSON.readTree(there).get("score").asDouble()).isEqualTo(17);
