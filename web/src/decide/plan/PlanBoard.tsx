@@ -19,10 +19,10 @@ const WORDS = { proposed: 'proposed', agreed: 'agreed', done: 'done', dropped: '
 /** Half years across, what is mended downward, each step a bar over its months, what was spent by then below. */
 export function PlanBoard({ plan, remedies, prices, south, now, chosen, onChoose }: Props) {
   const steps = plan.steps.filter((one) => one.state !== 'dropped');
-  const rows = lanes(steps);
   const board = seasons(steps, now);
   const share = (at: number) => `${((at - board.from) / (board.to - board.from)) * 100}%`;
   const name = (id: string) => remedies.find((one) => one.id === id)?.name ?? id;
+  const rows = lanes(steps, (step) => `${name(step.remedy)} ${costOf(step)}`);
   const broken = new Set(plan.breaks.map((one) => one.step));
   return (
     <Scrollable label="The plan by half years">
@@ -75,6 +75,10 @@ export function PlanBoard({ plan, remedies, prices, south, now, chosen, onChoose
   );
 }
 
+function costOf(step: PlanStep): string {
+  return step.cost === null || step.cost === 0 ? '' : show(step.cost, 0);
+}
+
 type BarProps = {
   step: PlanStep;
   name: string;
@@ -111,9 +115,7 @@ function Bar({ step, name, left, width, broken, chosen, onChoose }: BarProps) {
         className={`absolute top-1 left-full ml-1.5 bg-paper pr-1 text-[0.93rem] font-semibold whitespace-nowrap ${broken ? 'text-warn' : 'text-ink'}`}
       >
         {name}
-        {step.cost !== null && step.cost !== 0 && (
-          <span className="num ml-2 font-normal text-faded">{show(step.cost, 0)}</span>
-        )}
+        {costOf(step) && <span className="num ml-2 font-normal text-faded">{costOf(step)}</span>}
       </span>
     </button>
   );

@@ -41,6 +41,17 @@ test('two dressings of one row lie in one lane where they follow each other, in 
   expect(two.map((lane) => lane.row)).toEqual(['lime and acid', '']);
 });
 
+test('the words behind a bar are not covered by the next one', () => {
+  const steps = [
+    step('a', 'grazing-rest', '2026-11', '2027-03'),
+    step('b', 'compaction', '2027-07', '2027-09'),
+    step('c', 'compaction', '2028-07', '2028-09'),
+  ];
+  const named = lanes(steps, () => 'Rest from grazing 136');
+  expect(named.map((lane) => lane.steps.map((one) => one.id))).toEqual([['a', 'c'], ['b']]);
+  expect(lanes(steps)).toHaveLength(1);
+});
+
 test('a tonne is paid by the tonne, a hectare by the hectare, and what has no amount yet not at all', () => {
   const lime = { remedy: 'lime', amount: 40, per: 'tonne of product, spread' };
   expect(costOf(lime, 5, 12.5, 't')).toBe(500);

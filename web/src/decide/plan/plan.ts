@@ -31,15 +31,23 @@ export function rowOf(remedy: string): string {
 
 export type Lane = { row: string; steps: PlanStep[] };
 
-/** Steps by row, in lanes in which none lies over another. */
-export function lanes(steps: PlanStep[]): Lane[] {
+/** Months of the board that a sign of a bar's words takes, on a narrow one. */
+const MONTHS_A_SIGN = 0.36;
+
+/** Steps by row, in lanes in which none lies over another, nor over the words behind its bar. */
+export function lanes(steps: PlanStep[], words: (step: PlanStep) => string = () => ''): Lane[] {
   const names = [...ROWS.map(([name]) => name), FOOD];
   return names.flatMap((row) => {
     const open: Lane[] = [];
     for (const step of steps
       .filter((one) => rowOf(one.remedy) === row)
       .sort((a, b) => a.from.localeCompare(b.from))) {
-      const lane = open.find((one) => (one.steps.at(-1)?.to ?? '') < step.from);
+      const lane = open.find((one) => {
+        const last = one.steps.at(-1);
+        if (!last) return true;
+        const end = monthNumber(last.to) + 1 + words(last).length * MONTHS_A_SIGN;
+        return end <= monthNumber(step.from);
+      });
       if (lane) lane.steps.push(step);
       else open.push({ row: open.length === 0 ? row : '', steps: [step] });
     }

@@ -109,7 +109,10 @@ class PackageBench {
                     ID.matcher(table).results().forEach(id -> people.add(id.group()));
                 } else if (entry.getName().endsWith(".csv")) {
                     String rows = table.substring(table.indexOf('\n') + 1);
-                    for (int copy = 1; copy < COPIES && ID.matcher(rows).find(); copy++) {
+                    boolean once = entry.getName().equals("specimens.csv");
+                    for (int copy = 1;
+                            copy < COPIES && !once && ID.matcher(rows).find();
+                            copy++) {
                         out.write(another(rows, copy, people).getBytes(StandardCharsets.UTF_8));
                     }
                 }
