@@ -16,8 +16,10 @@ const WHOLE = {
     school: 'balanced',
     spots: [
       { id: 'a', label: '1', zoneId: 'z', retiredOn: null },
-      { id: 'b', label: '2', retiredOn: '2030-01-01' },
+      { id: 'b', label: '2', zoneId: 'z', retiredOn: '2030-01-01' },
+      { id: 'c', label: '1', zoneId: 'good', retiredOn: null },
     ],
+    samples: [],
   },
   visit: {
     day: '2031-05-14',
@@ -184,10 +186,12 @@ test('a part of the ground is held against the same tests at the same spots, or 
   ]);
 });
 
-test('tests made at as many places are told in one line, and what a dry day left open by its name', () => {
-  const readings = ['cone', 'smell', 'smell', 'ph'].map((method, i) => ({
+test('tests of the patch made at as many places are told in one line, and what a dry day left open by its name', () => {
+  const readings = ['cone', 'smell', 'smell', 'ph', 'sap'].map((method, i) => ({
     method,
-    spotId: i === 3 ? 'b' : 'a',
+    // The last one stands in the other patch.
+    spotId: ['a', 'a', 'a', 'b', 'c'][i],
+    sampleId: null,
     correctedBy: null,
     setAside: null,
   }));

@@ -17,6 +17,7 @@ import { doneAlready } from '../../decide/doneAlready';
 import { bandOf } from '../../ground/Clod';
 import { afterRain, day, inSentence, month, show } from '../../ground/format';
 import { figure, inAll, sayMine } from '../../ground/myUnits';
+import { placeOf } from '../../measure/place';
 
 export type Thing = { title: string; text: string };
 
@@ -129,7 +130,7 @@ export function draft(known: Known): Report {
     ]),
     change: known.change,
     sums: sums(plan.steps, remedies, known.prices),
-    how: how(whole, methods),
+    how: how(whole, methods, known.zone),
     uncertain: uncertain(known),
     cautions: cautions(plan.steps, remedies),
   };
@@ -285,9 +286,11 @@ function sums(steps: PlanStep[], remedies: Remedy[], prices: PriceList): Report[
     });
 }
 
-function how(whole: WholeVisit, methods: Method[]): string[] {
-  const { visit, readings } = whole;
-  const standing = readings.filter((one) => one.correctedBy === null && one.setAside === null);
+function how({ field, visit, readings }: WholeVisit, methods: Method[], zone: string): string[] {
+  const places = [...field.spots, ...field.samples].filter((one) => one.zoneId === zone).map((one) => one.id);
+  const standing = readings.filter(
+    (one) => one.correctedBy === null && one.setAside === null && places.includes(placeOf(one)),
+  );
   const ids = [...new Set(standing.map((one) => one.method))];
   return [
     `${day(visit.day)}, by ${visit.observerName}. ${[

@@ -66,50 +66,22 @@ class SectionTest {
                 .isEqualTo("open");
     }
 
+    /** Massive from 11 cm, pH 4.7 at 40 cm. */
+    private static GroundColumn massiveAndAcid(GroundColumn.At... cone) {
+        GroundColumn.Layer massive =
+                new GroundColumn.Layer(11, 30, "massive", "firm", "few", "some", null, null, false);
+        return new GroundColumn(
+                "spot", List.of(massive), List.of(cone), false, List.of(), null, null, null, 8.0, null, 0.4, null, false,
+                false, null, List.of(new GroundColumn.At(40, 4.7)), List.of());
+    }
+
     @Test
     void massive_pieces_that_a_cone_passes_are_not_what_holds_roots_back_in_acid_ground() {
-        List<GroundColumn.Layer> massive =
-                List.of(new GroundColumn.Layer(11, 30, "massive", "firm", "few", "some", null, null, false));
-        GroundColumn.At sour = new GroundColumn.At(40, 4.7);
-        GroundColumn probed = new GroundColumn(
-                "spot",
-                massive,
-                List.of(new GroundColumn.At(70, 1200)),
-                false,
-                List.of(),
-                null,
-                null,
-                null,
-                8.0,
-                null,
-                0.4,
-                null,
-                false,
-                false,
-                null,
-                List.of(sour),
-                List.of());
-        assertThat(Section.inWords(List.of(probed)).get(0).text())
+        assertThat(Section.inWords(List.of(massiveAndAcid(new GroundColumn.At(70, 1200))))
+                        .get(0)
+                        .text())
                 .isEqualTo("Too acid for most roots from 40 cm, and not too hard for them");
-        GroundColumn unprobed = new GroundColumn(
-                "spot",
-                massive,
-                List.of(),
-                false,
-                List.of(),
-                null,
-                null,
-                null,
-                8.0,
-                null,
-                0.4,
-                null,
-                false,
-                false,
-                null,
-                List.of(sour),
-                List.of());
-        assertThat(codes(unprobed).get(0)).isEqualTo("limiting-shape");
+        assertThat(codes(massiveAndAcid()).get(0)).isEqualTo("limiting-shape");
     }
 
     @Test
