@@ -71,8 +71,23 @@ class SectionTest {
         GroundColumn.Layer massive =
                 new GroundColumn.Layer(11, 30, "massive", "firm", "few", "some", null, null, false);
         return new GroundColumn(
-                "spot", List.of(massive), List.of(cone), false, List.of(), null, null, null, 8.0, null, 0.4, null, false,
-                false, null, List.of(new GroundColumn.At(40, 4.7)), List.of());
+                "spot",
+                List.of(massive),
+                List.of(cone),
+                false,
+                List.of(),
+                null,
+                null,
+                null,
+                8.0,
+                null,
+                0.4,
+                null,
+                false,
+                false,
+                null,
+                List.of(new GroundColumn.At(40, 4.7)),
+                List.of());
     }
 
     @Test
