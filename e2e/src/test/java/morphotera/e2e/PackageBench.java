@@ -28,7 +28,7 @@ import org.junit.jupiter.api.Test;
 
 /**
  * The demo's package, many times over, into an empty practice of 512 MB and out again, beside the store's own batch insert of the
- * same rows: {@code mvn -Pbench verify}; {@code -Dcopies=660} makes the million readings that a package may have.
+ * same rows: {@code mvn -Pbench verify}; {@code -Dcopies=96} makes the million rows that a package may have.
  */
 class PackageBench {
     private static final int COPIES = Integer.getInteger("morphotera.copies");

@@ -39,10 +39,7 @@ import org.apache.commons.csv.CSVRecord;
 final class TableRows {
     private static final Pattern SHA_256 = Pattern.compile("[0-9a-f]{64}");
     private static final int BATCH = 400;
-    private static final long MOST_READINGS = 1_000_000;
-    /** A reading comes with its result and its measures. */
-    private static final long MOST_ROWS = 10 * MOST_READINGS;
-
+    private static final long MOST_ROWS = 1_000_000;
     private static final long MOST_PICTURE = 20_000_000;
 
     /** What rows are held against and put into; {@code papers}: by kind, what each is written as. */
@@ -61,7 +58,6 @@ final class TableRows {
     private final List<Row> batch = new ArrayList<>();
     private final Map<String, String> corrections = new LinkedHashMap<>();
     private List<String> headings = List.of();
-    private long taken;
 
     TableRows(
             Needs needs, Viewer viewer, Table table, Sifted sifted, Set<String> fields, Package brought, boolean save) {
@@ -113,9 +109,8 @@ final class TableRows {
     }
 
     private void take(long line, CSVRecord record) {
-        taken++;
-        if (sifted.rows() > MOST_ROWS || table.name().equals("readings") && taken > MOST_READINGS) {
-            throw Sifted.refused("too-many", "A package has a million readings at most, and ten million rows in all.");
+        if (sifted.rows() > MOST_ROWS) {
+            throw Sifted.refused("too-many", "A package has a million rows at most.");
         }
         List<String> cells = new ArrayList<>();
         for (Column column : columns) {
