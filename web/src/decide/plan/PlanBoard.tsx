@@ -22,7 +22,7 @@ export function PlanBoard({ plan, remedies, prices, south, now, chosen, onChoose
   const board = seasons(steps, now);
   const share = (at: number) => `${((at - board.from) / (board.to - board.from)) * 100}%`;
   const name = (id: string) => remedies.find((one) => one.id === id)?.name ?? id;
-  const rows = lanes(steps, (step) => `${name(step.remedy)} ${costOf(step)}`);
+  const rows = lanes(steps, (step) => `${name(step.remedy)} ${costWords(step)}`);
   const broken = new Set(plan.breaks.map((one) => one.step));
   return (
     <Scrollable label="The plan by half years">
@@ -75,7 +75,7 @@ export function PlanBoard({ plan, remedies, prices, south, now, chosen, onChoose
   );
 }
 
-function costOf(step: PlanStep): string {
+function costWords(step: PlanStep): string {
   return step.cost === null || step.cost === 0 ? '' : show(step.cost, 0);
 }
 
@@ -115,7 +115,7 @@ function Bar({ step, name, left, width, broken, chosen, onChoose }: BarProps) {
         className={`absolute top-1 left-full ml-1.5 bg-paper pr-1 text-[0.93rem] font-semibold whitespace-nowrap ${broken ? 'text-warn' : 'text-ink'}`}
       >
         {name}
-        {costOf(step) && <span className="num ml-2 font-normal text-faded">{costOf(step)}</span>}
+        {costWords(step) && <span className="num ml-2 font-normal text-faded">{costWords(step)}</span>}
       </span>
     </button>
   );

@@ -236,21 +236,17 @@ class SameInTheBrowserIT {
     void what_is_typed_at_a_spot_comes_out_as_the_server_answers_it_there_beside_its_neighbours() {
         List<String> differ = new ArrayList<>();
         int compared = 0;
-        for (JsonNode card : fromServer("/api/season").get("fields")) {
-            JsonNode visit = fromServer("/api/fields/" + card.at("/field/id").asString() + "/visits")
-                    .get(0);
-            JsonNode whole = visit == null
-                    ? null
-                    : fromServer("/api/visits/" + visit.get("id").asString());
-            for (JsonNode reading : whole == null ? List.<JsonNode>of() : List.copyOf(firstOfEachMethod(whole))) {
+        for (JsonNode whole : newestVisits()) {
+            String visit = whole.at("/visit/id").asString();
+            for (JsonNode reading : firstOfEachMethod(whole)) {
                 ObjectNode body = JSON.createObjectNode();
                 body.set("spotId", reading.get("spotId"));
                 body.set("method", reading.get("method"));
                 body.set("reading", reading.get("reading"));
                 body.set("corrects", reading.get("id"));
-                String path = "/api/visits/" + visit.get("id").asString() + "/evaluate";
+                String path = "/api/visits/" + visit + "/evaluate";
                 String server = posted(path, body.toString());
-                body.set("visitId", visit.get("id"));
+                body.put("visitId", visit);
                 String there = inBrowser(
                                 "evaluateAt", List.of(List.of(ground(whole).toString(), body.toString())))
                         .get(0);
@@ -268,13 +264,8 @@ class SameInTheBrowserIT {
         ours.get("curves").forEach(curve -> curve.asObject().set("knots", JSON.readTree("[[0,17],[1,17]]")));
         JsonNode whole = null;
         JsonNode worms = null;
-        for (JsonNode card : fromServer("/api/season").get("fields")) {
-            JsonNode visit = fromServer("/api/fields/" + card.at("/field/id").asString() + "/visits")
-                    .get(0);
-            JsonNode one = visit == null
-                    ? null
-                    : fromServer("/api/visits/" + visit.get("id").asString());
-            for (JsonNode reading : one == null ? List.<JsonNode>of() : List.copyOf(firstOfEachMethod(one))) {
+        for (JsonNode one : newestVisits()) {
+            for (JsonNode reading : firstOfEachMethod(one)) {
                 if (reading.get("method").asString().equals("earthworms")) {
                     whole = one;
                     worms = reading;
@@ -291,6 +282,19 @@ class SameInTheBrowserIT {
         String there = inBrowser("evaluateAt", List.of(List.of(ground.toString(), body.toString())))
                 .get(0);
         assertThat(JSON.readTree(there).get("score").asDouble()).isEqualTo(17);
+    }
+
+    /** Of each demo field that was visited. */
+    private List<JsonNode> newestVisits() {
+        List<JsonNode> newest = new ArrayList<>();
+        for (JsonNode card : fromServer("/api/season").get("fields")) {
+            JsonNode visit = fromServer("/api/fields/" + card.at("/field/id").asString() + "/visits")
+                    .get(0);
+            if (visit != null) {
+                newest.add(fromServer("/api/visits/" + visit.get("id").asString()));
+            }
+        }
+        return newest;
     }
 
     /** At a spot, of those that stand. */

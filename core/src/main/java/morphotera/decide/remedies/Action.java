@@ -8,20 +8,7 @@ import morphotera.measure.Grade;
 
 /** A remedy without a sum: what it is, when, what it costs, how long it takes, what to mind and to watch. */
 record Action(Description description) implements Remedy {
-    static Action of(
-            String id,
-            String name,
-            String purpose,
-            Grade grade,
-            List<Integer> months,
-            Cost cost,
-            String effect,
-            List<String> cautions,
-            List<String> watch) {
-        return on(List.of(), id, name, purpose, grade, months, cost, effect, cautions, watch);
-    }
-
-    /** @param uses of the land that it is for */
+    /** @param uses of the land that it is for; none: any */
     static Action on(
             List<String> uses,
             String id,

@@ -9,10 +9,13 @@ import morphotera.decide.Remedy;
 
 /** The remedies without a sum. Which causes each serves stands in the cause table; prices are made up and meant to be edited. */
 final class Actions {
+    private static final List<String> ANY_LAND = List.of();
+
     private static final List<Integer> ANY = List.of(1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12);
 
     static final List<Remedy> ALL = List.of(
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "contour",
                     "Across the slope",
                     "Work across the slope, with strips or terraces",
@@ -22,7 +25,8 @@ final class Actions {
                     "The first heavy rain.",
                     List.of("Machines tip on steep side slopes.", "Terraces need an engineer and a safe outlet."),
                     List.of("rills after rain", "ground cover")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "less-tillage",
                     "Less tillage",
                     "Leave the soil unturned and the residue on top",
@@ -32,7 +36,8 @@ final class Actions {
                     "Structure in two to five years; yields may dip in the first two.",
                     List.of("Not into a compacted layer: mend that first.", "Weeds and slugs change: plan for them."),
                     List.of("block structure", "worms", "slaking")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "manure",
                     "Manure",
                     "Spread stable manure or slurry by its analysis",
@@ -45,7 +50,8 @@ final class Actions {
                             "Months before a raw crop.",
                             "Slurry gas kills: never enter a pit; never with gypsum."),
                     List.of("worms", "nutrients", "salinity")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "mulch",
                     "Mulch",
                     "Cover the ground with straw, leaves or chips",
@@ -57,7 +63,8 @@ final class Actions {
                             "Chips lie on top, never worked in: they lock up nitrogen.",
                             "Slugs and mice; fire in drought."),
                     List.of("ground cover", "infiltration", "nitrogen by kit")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "controlled-traffic",
                     "Wheels on fixed tracks",
                     "Keep all wheels to the same tracks, with lower tyre pressure",
@@ -78,7 +85,8 @@ final class Actions {
                     "A season on top, two to three years below.",
                     List.of("Stock needs a dry place and feed meanwhile."),
                     List.of("block structure", "infiltration", "worms")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "legume",
                     "Legumes",
                     "Resow legumes, inoculated, once the acid is mended",
@@ -88,7 +96,8 @@ final class Actions {
                     "Nitrogen from the second season.",
                     List.of("Not under pH 5.5 in water: nodules fail.", "Bloat on young legumes."),
                     List.of("nodules", "legumes in the sward")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "straw-in-salt",
                     "Straw on salt",
                     "Cover salty ground with straw, so that less water rises and dries there",
@@ -98,7 +107,8 @@ final class Actions {
                     "Seedlings the same season.",
                     List.of("It hides the salt and does not remove it: drains and water do."),
                     List.of("salinity at depths", "white crust")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "raised-bed",
                     "Raised beds",
                     "Lift the root zone above wet or shallow ground",
@@ -130,7 +140,8 @@ final class Actions {
                     "Roots follow in one to two months.",
                     List.of("Sport sets its own heights: raise it out of season."),
                     List.of("root depth", "thatch")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "crop-order",
                     "Order of crops",
                     "High residue, deep roots, and always something green",
@@ -140,7 +151,8 @@ final class Actions {
                     "Two to five years.",
                     List.of("Breaks for root disease follow its host list."),
                     List.of("ground cover", "worms", "root depth")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "nitrogen-down",
                     "Less nitrogen",
                     "Lower soluble nitrogen step by step and watch what the soil gives",
@@ -150,7 +162,8 @@ final class Actions {
                     "One to three years.",
                     List.of("A third at most in a year; strips beside it with the old rate."),
                     List.of("soil beside plants", "nitrogen by kit", "legumes in the sward")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "nitrogen-with-carbon",
                     "Nitrogen with the carbon",
                     "Up to 60 kg of nitrogen a hectare, once, with the straw or bark that locks it up",
@@ -162,7 +175,8 @@ final class Actions {
                             "Once, and 60 kg at most: what locks up more is composted first or laid on top.",
                             "Not before heavy rain on coarse soil: it washes through."),
                     List.of("nitrogen by kit", "older leaves")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "compost-first",
                     "Compost it first",
                     "Rot straw, bark or wood in a heap before it goes into the ground, or lay it on top",
@@ -174,7 +188,8 @@ final class Actions {
                             "Hot enough for weeds and pathogens: turned, and read with a thermometer.",
                             "A cover against rain; the run-off stays off streams."),
                     List.of("nitrogen by kit", "older leaves")),
-            Action.of(
+            Action.on(
+                    ANY_LAND,
                     "leave-it",
                     "Leave it",
                     "Leave the ground as it is, undrained and undug",
