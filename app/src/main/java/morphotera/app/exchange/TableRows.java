@@ -39,7 +39,7 @@ import org.apache.commons.csv.CSVRecord;
 final class TableRows {
     private static final Pattern SHA_256 = Pattern.compile("[0-9a-f]{64}");
     private static final int BATCH = 400;
-    private static final long MOST_ROWS = 1_000_000;
+    private static final long MOST_ROWS = 10_000_000;
     private static final long MOST_PICTURE = 20_000_000;
 
     /** What rows are held against and put into; {@code papers}: by kind, what each is written as. */
@@ -110,7 +110,7 @@ final class TableRows {
 
     private void take(long line, CSVRecord record) {
         if (sifted.rows() > MOST_ROWS) {
-            throw Sifted.refused("too-many", "A package has a million rows at most.");
+            throw Sifted.refused("too-many", "A package has ten million rows at most: about a million readings with all that is theirs.");
         }
         List<String> cells = new ArrayList<>();
         for (Column column : columns) {
