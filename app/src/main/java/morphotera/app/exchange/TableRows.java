@@ -110,7 +110,9 @@ final class TableRows {
 
     private void take(long line, CSVRecord record) {
         if (sifted.rows() > MOST_ROWS) {
-            throw Sifted.refused("too-many", "A package has ten million rows at most: about a million readings with all that is theirs.");
+            throw Sifted.refused(
+                    "too-many",
+                    "A package has ten million rows at most: about a million readings with all that is theirs.");
         }
         List<String> cells = new ArrayList<>();
         for (Column column : columns) {
