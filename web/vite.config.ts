@@ -1,6 +1,7 @@
 /// <reference types="node" />
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { VitePWA } from 'vite-plugin-pwa';
@@ -9,6 +10,9 @@ import { defineConfig } from 'vitest/config';
 /** The core as it was compiled for the browser, beside this build. */
 const CORE = '../browser/target/classes/static/core/core.js';
 
+/** How the core reads figures, compiled alone: the page is built with it inside. */
+const FIGURES = fileURLToPath(new URL('../browser/target/figures/figures.js', import.meta.url));
+
 function core() {
   if (!existsSync(CORE)) return [];
   const revision = createHash('sha256').update(readFileSync(CORE)).digest('hex').slice(0, 16);
@@ -16,6 +20,7 @@ function core() {
 }
 
 export default defineConfig({
+  resolve: { alias: { 'core-figures': FIGURES } },
   plugins: [
     react(),
     tailwindcss(),

@@ -32,7 +32,7 @@ describe('a number as people write it', () => {
   it('is refused with words where it is none, or its unit is foreign', () => {
     expect(parse('', 'mm')).toEqual({ ok: false, text: 'This is not a number; write it in mm.' });
     expect(parse('deep', 'mm').ok).toBe(false);
-    expect(parse('3 kg', 'mm')).toEqual({ ok: false, text: "'kg' is not a unit here; write mm." });
+    expect(parse('3 kg', 'mm')).toEqual({ ok: false, text: "'kg' is not a unit here; write it in mm." });
     expect(parse('1/0 in', 'mm').ok).toBe(false);
   });
 });

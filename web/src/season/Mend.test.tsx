@@ -6,7 +6,7 @@ import type { Parcel, State } from '../device/parcel';
 import { loadParcels, mark, parcels, post } from '../device/parcels';
 import { live, press, type } from '../testing/live';
 import { texts } from '../testing/render';
-import Mend from './Mend';
+import { Mend } from './Mend';
 
 const refused: State = {
   is: 'refused',

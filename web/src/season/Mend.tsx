@@ -10,7 +10,7 @@ import { TextField } from '../ground/TextField';
 import { parse } from '../ground/units';
 
 /** What did not go, with each value that is in question as it was typed: put right, or chosen, and sent again under its number. */
-export default function Mend({ parcel }: { parcel: Parcel }) {
+export function Mend({ parcel }: { parcel: Parcel }) {
   const questions = questionsOf(parcel);
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [fault, setFault] = useState<string | null>(null);

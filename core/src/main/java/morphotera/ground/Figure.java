@@ -91,17 +91,18 @@ public record Figure(double value, String unit, String as) {
     }
 
     /**
-     * Reads a figure into a unit.
+     * Reads a figure into a unit; null: one that has none.
      *
      * @throws Unread with code ambiguous, other-quantity or not-a-number
      */
-    public static Figure read(String text, String unit) {
+    public static Figure read(String text, @Nullable String unit) {
         // A minus sign and a hard space are as good as the plain ones.
         String typed = text.strip().replace('\u2212', '-').replace('\u00a0', ' ');
         if (typed.isEmpty() || typed.length() > LONGEST) {
             throw notANumber(unit);
         }
-        Unit wanted = UNITS.get(lower(unit));
+        String plain = unit == null ? "" : lower(unit);
+        Unit wanted = UNITS.get(plain);
         Double time = wanted != null && wanted.quantity().equals("time") ? time(typed) : null;
         if (time != null) {
             return new Figure(time / wanted.times(), unit, text);
@@ -111,15 +112,18 @@ public record Figure(double value, String unit, String as) {
         String written = typed.substring(end).strip();
         double factor = 1;
         double plus = 0;
-        if (!written.isEmpty() && !lower(written).equals(lower(unit))) {
+        if (!written.isEmpty() && !lower(written).equals(plain)) {
             Unit own = UNITS.get(lower(written));
-            if (number.isEmpty() || own == null) {
+            if (number.isEmpty()) {
                 throw notANumber(unit);
+            } else if (own == null) {
+                throw new Unread(
+                        "not-a-number", "'" + written + "' is not a unit here" + inWords(unit) + ".", List.of());
             }
             if (wanted == null || !own.quantity().equals(wanted.quantity())) {
                 throw new Unread(
                         "other-quantity",
-                        "'" + written + "' does not measure the same; write it in " + unit + ".",
+                        "'" + written + "' does not measure the same" + inWords(unit) + ".",
                         List.of());
             }
             factor = own.times() / wanted.times();
@@ -130,8 +134,8 @@ public record Figure(double value, String unit, String as) {
             double whole = number(number.replace(",", ""), unit);
             throw new Unread(
                     "ambiguous",
-                    "A comma before three digits can be meant two ways: write " + decimal + " or "
-                            + Decimal.show(whole, 0) + ".",
+                    "A comma before three digits can be meant two ways: write " + number.replace(',', '.') + " or "
+                            + number.replace(",", "") + ".",
                     List.of(decimal * factor + plus, whole * factor + plus));
         }
         double value = number(number, unit) * factor + plus;
@@ -139,6 +143,15 @@ public record Figure(double value, String unit, String as) {
             throw notANumber(unit);
         }
         return new Figure(value, unit, text);
+    }
+
+    /** So much of one unit in another of the same quantity; as it is where they are not. */
+    public static double turned(double value, String from, String to) {
+        Unit own = UNITS.get(lower(from));
+        Unit wanted = UNITS.get(lower(to));
+        return own == null || wanted == null || !own.quantity().equals(wanted.quantity())
+                ? value
+                : (value * own.times() + own.plus() - wanted.plus()) / wanted.times();
     }
 
     /** Where the unit begins: after the last digit or fraction sign that still belongs to the number. */
@@ -201,7 +214,7 @@ public record Figure(double value, String unit, String as) {
         if (!areDigits(text)) {
             throw notANumber(unit);
         }
-        return Double.parseDouble(text);
+        return digits(text);
     }
 
     /** Digits with one point at most. */
@@ -213,7 +226,23 @@ public record Figure(double value, String unit, String as) {
         if (!fine) {
             throw notANumber(unit);
         }
-        return Double.parseDouble(text);
+        if (point < 0) {
+            return digits(text);
+        }
+        double tenth = 1;
+        for (int i = point + 1; i < text.length(); i++) {
+            tenth *= 10;
+        }
+        return digits(text.substring(0, point) + text.substring(point + 1)) / tenth;
+    }
+
+    /** Exact up to fifteen of them; the library's own way would be half of this script in the browser. */
+    private static double digits(String text) {
+        double value = 0;
+        for (char sign : text.toCharArray()) {
+            value = value * 10 + (sign - '0');
+        }
+        return value;
     }
 
     /** Seconds of {@code 2:30}, {@code 1:05:00} or {@code 2 min 30 s}; null where it is none of them. */
@@ -226,7 +255,7 @@ public record Figure(double value, String unit, String as) {
                 if (parts.size() > 3 || !areDigits(parts.get(i)) || !two) {
                     return null;
                 }
-                double part = Double.parseDouble(parts.get(i));
+                double part = digits(parts.get(i));
                 if (i > 0 && part >= 60) {
                     return null;
                 }
@@ -245,7 +274,7 @@ public record Figure(double value, String unit, String as) {
                 && lower(words.get(3)).equals("s")
                 && areDigits(words.get(0))
                 && areDigits(words.get(2));
-        return both ? Double.valueOf(Double.parseDouble(words.get(0)) * 60 + Double.parseDouble(words.get(2))) : null;
+        return both ? Double.valueOf(digits(words.get(0)) * 60 + digits(words.get(2))) : null;
     }
 
     private static List<String> split(String text, char at) {
@@ -282,7 +311,11 @@ public record Figure(double value, String unit, String as) {
         return lower.toString();
     }
 
+    private static String inWords(@Nullable String unit) {
+        return unit == null ? "" : "; write it in " + unit;
+    }
+
     private static Unread notANumber(String unit) {
-        return new Unread("not-a-number", "This is not a number; write it in " + unit + ".", List.of());
+        return new Unread("not-a-number", "This is not a number" + inWords(unit) + ".", List.of());
     }
 }

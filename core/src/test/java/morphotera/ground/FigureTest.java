@@ -95,4 +95,30 @@ class FigureTest {
         assertThat(unread("3 kg/ha", "mm").refusal().code()).isEqualTo("other-quantity");
         assertThat(unread("3 mm", "pH").refusal().code()).isEqualTo("other-quantity");
     }
+
+    @Test
+    void a_word_that_is_no_unit_is_named_and_the_right_one_told() {
+        assertThat(unread("3 kg", "mm").getMessage()).isEqualTo("'kg' is not a unit here; write it in mm.");
+        assertThat(unread("1,200", "mm").getMessage()).contains("write 1.200 or 1200.");
+    }
+
+    @Test
+    void a_count_has_no_unit_and_takes_none() {
+        assertThat(Figure.read("7", null).value()).isEqualTo(7);
+        assertThat(unread("7 mm", null).refusal().code()).isEqualTo("other-quantity");
+        assertThat(unread("many", null).getMessage()).isEqualTo("This is not a number.");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.1", "4.35", "1234567.891", "0.000123", "123456789012345", "6.894757293"})
+    void every_digit_that_is_typed_is_kept(String typed) {
+        assertThat(Figure.read(typed, "mm").value()).isEqualTo(Double.parseDouble(typed));
+    }
+
+    @Test
+    void a_kept_figure_is_turned_into_a_persons_unit_and_an_unlike_one_is_not() {
+        assertThat(Figure.turned(20, "°C", "°F")).isCloseTo(68, within(1e-9));
+        assertThat(Figure.turned(88.9, "mm", "in")).isCloseTo(3.5, within(1e-9));
+        assertThat(Figure.turned(5, "mm", "ha")).isEqualTo(5);
+    }
 }
