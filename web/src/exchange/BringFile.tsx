@@ -5,7 +5,6 @@ import { sentence } from '../api/problem';
 import type { ImportView } from '../api/types';
 import { takesFile } from '../ground/dropped';
 import { Fault } from '../ground/Fault';
-import { show } from '../ground/format';
 import { Columns } from './Columns';
 
 type Props = {
@@ -31,8 +30,8 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const stopped = useRef(false);
-  /** Rows saved of a file that takes long; null: none is being saved, or it is quick. */
-  const [soFar, setSoFar] = useState<number | null>(null);
+  /** One that takes long, as far as it is looked at or saved. */
+  const [going, setGoing] = useState<ImportView | null>(null);
 
   async function run(work: () => Promise<ImportView | null>) {
     setBusy(true);
@@ -44,40 +43,61 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
       setFault(sentence(problem));
     } finally {
       setBusy(false);
-      setSoFar(null);
+      setGoing(null);
     }
   }
 
   function bring(file: File) {
     const asked = new URLSearchParams({ kind, ...(holding && { holding }), ...(field && { field }) });
-    void run(() => send<ImportView>('POST', `/api/imports?${asked}`, file));
+    void run(() =>
+      unlessStopped(async () => seen(await send<ImportView>('POST', `/api/imports?${asked}`, file))),
+    );
   }
 
-  /** Saved, however long it takes; how far it is comes beside it. Null where it was stopped. */
-  async function keep(): Promise<ImportView | null> {
+  /** What it holds, once all of it was looked at. */
+  async function seen(first: ImportView): Promise<ImportView> {
+    let now = first;
+    while (now.state === 'looking') {
+      setGoing(now);
+      await new Promise((next) => setTimeout(next, LOOK_AGAIN_MS));
+      const params = { path: { id: now.id } };
+      now = (await take(api.GET('/api/imports/{id}', { params }))) as unknown as ImportView;
+    }
+    return now;
+  }
+
+  /** Null where somebody stopped it meanwhile. */
+  async function unlessStopped(work: () => Promise<ImportView>): Promise<ImportView | null> {
+    try {
+      return await work();
+    } catch (problem) {
+      if (stopped.current) return null;
+      throw problem;
+    }
+  }
+
+  /** Saved, however long it takes; how far it is comes beside it. */
+  async function keep(): Promise<ImportView> {
     const params = { path: { id: look?.id ?? '' } };
     const confirm = () => take(api.POST('/api/imports/{id}/confirm', { params }));
     const looking = setInterval(async () => {
       const { data } = await api.GET('/api/imports/{id}', { params }).catch(() => ({ data: undefined }));
-      if (data?.state === 'saving') setSoFar(data.rows);
+      if (data?.state === 'saving') setGoing(data as unknown as ImportView);
     }, LOOK_AGAIN_MS);
     try {
       let now = (await confirm()) as unknown as ImportView;
       while (now.state === 'saving') now = (await confirm()) as unknown as ImportView;
       await queries.invalidateQueries();
       return now;
-    } catch (problem) {
-      if (stopped.current) return null;
-      throw problem;
     } finally {
       clearInterval(looking);
     }
   }
 
-  async function stop() {
+  async function stop(id: string) {
     try {
       stopped.current = true;
-      await drop();
+      await drop(id);
     } catch (problem) {
       setFault(sentence(problem));
     }
@@ -90,8 +110,8 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
     )) as unknown as ImportView;
   }
 
-  async function drop(): Promise<null> {
-    await take(api.DELETE('/api/imports/{id}', { params: { path: { id: look?.id ?? '' } } }));
+  async function drop(id: string): Promise<null> {
+    await take(api.DELETE('/api/imports/{id}', { params: { path: { id } } }));
     return null;
   }
 
@@ -115,15 +135,23 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
           />
         </label>
         <p className="text-sm text-faded">{hint}</p>
-        {busy && soFar === null && <p role="status">Reading the file…</p>}
-        {busy && soFar !== null && look && (
+        {busy && !going && <p role="status">Reading the file…</p>}
+        {going && (
           <p role="status" className="flex flex-wrap items-center gap-x-5">
-            <progress value={soFar} max={look.rows} aria-label="Rows saved" />
+            {going.state === 'saving' && look && (
+              <progress value={going.rows} max={look.rows} aria-label="Rows saved" />
+            )}
             <span>
-              <span className="num">{show(soFar, 0)}</span> of{' '}
-              <span className="num">{show(look.rows, 0)}</span> {names[1]}
+              <span className="num">{many(going.rows)}</span>{' '}
+              {going.state === 'saving' && look ? (
+                <>
+                  of <span className="num">{many(look.rows)}</span> {names[1]}
+                </>
+              ) : (
+                `${names[1]} looked at`
+              )}
             </span>
-            <button type="button" className="link min-h-11" onClick={() => void stop()}>
+            <button type="button" className="link min-h-11" onClick={() => void stop(going.id)}>
               Stop: nothing of it is kept
             </button>
           </p>
@@ -140,11 +168,15 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
         {look?.state === 'looked-at' && !busy && (
           <div className="flex flex-wrap gap-x-6 gap-y-2">
             {look.would.add + look.would.change > 0 && (
-              <button type="button" className="button button-main" onClick={() => void run(keep)}>
+              <button
+                type="button"
+                className="button button-main"
+                onClick={() => void run(() => unlessStopped(keep))}
+              >
                 Save {count(look.would.add + look.would.change, names)}
               </button>
             )}
-            <button type="button" className="link min-h-11" onClick={() => void run(drop)}>
+            <button type="button" className="link min-h-11" onClick={() => void run(() => drop(look.id))}>
               Leave it
             </button>
           </div>
@@ -155,8 +187,13 @@ export function BringFile({ kind, title, hint, accept, names, holding, field }: 
   );
 }
 
+/** Thousands stand apart: a comma or a point could be read as a decimal one. */
+function many(n: number): string {
+  return String(n).replace(/\B(?=(\d{3})+$)/g, '\u202f');
+}
+
 function count(n: number, [one, several]: [string, string]): string {
-  return `${n} ${n === 1 ? one : several}`;
+  return `${many(n)} ${n === 1 ? one : several}`;
 }
 
 const SHOWN = 8;
@@ -164,9 +201,9 @@ const SHOWN = 8;
 function Look({ look, names }: { look: ImportView; names: [string, string] }) {
   const { add, same, change } = look.would;
   const parts = [
-    add > 0 && `${add} new`,
-    change > 0 && `${change} that would change`,
-    same > 0 && `${same} there already`,
+    add > 0 && `${many(add)} new`,
+    change > 0 && `${many(change)} that would change`,
+    same > 0 && `${many(same)} there already`,
   ].filter(Boolean);
   const wrong = look.rows - look.good;
   return (
@@ -178,7 +215,7 @@ function Look({ look, names }: { look: ImportView; names: [string, string] }) {
       </p>
       {look.bad.length > 0 && (
         <div className="text-warn" role="alert">
-          <p>{wrong === 1 ? 'One is left out:' : `${wrong} are left out:`}</p>
+          <p>{wrong === 1 ? 'One is left out:' : `${many(wrong)} are left out:`}</p>
           <ul>
             {look.bad.slice(0, SHOWN).map((row) => (
               <li key={`${row.line} ${row.column}`}>
@@ -186,7 +223,7 @@ function Look({ look, names }: { look: ImportView; names: [string, string] }) {
                 {row.column && `, ${row.column}`}: {row.text}
               </li>
             ))}
-            {wrong > SHOWN && <li>and {wrong - SHOWN} more</li>}
+            {wrong > SHOWN && <li>and {many(wrong - SHOWN)} more</li>}
           </ul>
         </div>
       )}

@@ -33,7 +33,7 @@ class ImportController {
     }
 
     /**
-     * @param state looked-at, saving or saved; while it is being saved, the figures are those so far
+     * @param state looking, looked-at, saving or saved; while it is looked at or saved, the figures are those so far
      * @param sample the first good rows as they would be saved
      */
     record ImportView(
@@ -63,7 +63,7 @@ class ImportController {
 
     /** The body is the file itself. */
     @PostMapping(value = "/api/imports", consumes = "*/*")
-    ImportView receive(
+    ResponseEntity<ImportView> receive(
             @RequestParam String kind,
             @RequestParam(required = false) @Nullable UUID holding,
             @RequestParam(required = false) @Nullable UUID field,
@@ -71,7 +71,7 @@ class ImportController {
             throws IOException {
         Viewer viewer = Viewer.writing();
         UUID id = imports.keep(kind, request.getInputStream());
-        return ImportView.of(imports.receive(viewer, id, kind, holding, field));
+        return answer(savings.receive(viewer, id, kind, holding, field));
     }
 
     @GetMapping("/api/imports/{id}")
@@ -99,8 +99,13 @@ class ImportController {
 
     @PostMapping("/api/imports/{id}/confirm")
     ResponseEntity<ImportView> confirm(@PathVariable UUID id) {
-        Imports.Look look = savings.confirm(Viewer.writing(), id);
-        return ResponseEntity.status(look.state().equals(Imports.SAVING) ? HttpStatus.ACCEPTED : HttpStatus.OK)
+        return answer(savings.confirm(Viewer.writing(), id));
+    }
+
+    /** 202 while it goes on aside. */
+    private static ResponseEntity<ImportView> answer(Imports.Look look) {
+        boolean goesOn = look.state().equals(Imports.LOOKING) || look.state().equals(Imports.SAVING);
+        return ResponseEntity.status(goesOn ? HttpStatus.ACCEPTED : HttpStatus.OK)
                 .body(ImportView.of(look));
     }
 

@@ -38,6 +38,7 @@ class Imports {
     private static final long MOST_BYTES = 200_000_000;
     private static final TypeReference<Map<String, String>> COLUMNS = new TypeReference<>() {};
     private static final Duration KEPT = Duration.ofDays(1);
+    static final String LOOKING = "looking";
     static final String LOOKED_AT = "looked-at";
     static final String SAVING = "saving";
     static final String SAVED = "saved";
@@ -56,7 +57,7 @@ class Imports {
         this.clock = clock;
     }
 
-    /** @param state {@code looked-at}: nothing is saved yet; {@code saving}: {@code sifted} counts on; {@code saved} */
+    /** @param state {@code looking}, {@code saving}: {@code sifted} counts on; {@code looked-at}: nothing is saved yet; {@code saved} */
     record Look(UUID id, String kind, String state, Sifted sifted) {}
 
     /** Puts a file on disk, however long it takes to come: no connection is held meanwhile. Its id. */
@@ -74,9 +75,10 @@ class Imports {
         return id;
     }
 
-    /** Looks at a file that was kept; one that cannot be read as a whole goes at once. */
+    /** Looks at a file that was kept; one that cannot be read as a whole, or whose counting is stopped, goes at once. */
     @Transactional
-    public Look receive(Viewer viewer, UUID id, String kind, @Nullable UUID holdingId, @Nullable UUID fieldId) {
+    public Look receive(
+            Viewer viewer, UUID id, String kind, @Nullable UUID holdingId, @Nullable UUID fieldId, Sifted sifted) {
         dropOld();
         try {
             String remembered = headings(kind, id)
@@ -84,7 +86,7 @@ class Imports {
                     .orElse(null);
             ImportMapper.Row row =
                     new ImportMapper.Row(id, kind, holdingId, fieldId, LOOKED_AT, clock.instant(), remembered);
-            Sifted sifted = lookAt(viewer, row);
+            lookAt(viewer, row, sifted);
             imports.add(viewer, row);
             return new Look(id, kind, LOOKED_AT, sifted);
         } catch (RuntimeException fault) {
@@ -94,10 +96,9 @@ class Imports {
     }
 
     /** Whatever reading it touched is undone: only what was found is kept. */
-    private Sifted lookAt(Viewer viewer, ImportMapper.Row row) {
+    private Sifted lookAt(Viewer viewer, ImportMapper.Row row, Sifted sifted) {
         Object before = TransactionAspectSupport.currentTransactionStatus().createSavepoint();
         try {
-            Sifted sifted = new Sifted();
             byKind.get(row.kind()).read(viewer, incoming(row), sifted, false);
             return sifted;
         } finally {
@@ -111,7 +112,7 @@ class Imports {
         ImportMapper.Row row = find(viewer, id);
         return row.state().equals(SAVED)
                 ? new Look(id, row.kind(), SAVED, new Sifted())
-                : new Look(id, row.kind(), LOOKED_AT, lookAt(viewer, row));
+                : new Look(id, row.kind(), LOOKED_AT, lookAt(viewer, row, new Sifted()));
     }
 
     /** Says what the columns are read as; remembered for the next file with these headings. */
@@ -128,7 +129,7 @@ class Imports {
         String written = json.write(columns);
         imports.match(viewer, id, written);
         headings(row.kind(), id).ifPresent(headings -> imports.remember(viewer, row.kind(), headings, written));
-        return new Look(id, row.kind(), LOOKED_AT, lookAt(viewer, find(viewer, id)));
+        return new Look(id, row.kind(), LOOKED_AT, lookAt(viewer, find(viewer, id), new Sifted()));
     }
 
     /** The fingerprint of a table's headings. */
