@@ -39,8 +39,8 @@ describe('what the server refused', () => {
 
   it('is asked at the value as it was typed, with what was said of it', () => {
     expect(questionsOf(parcel('PUT', zone, refused))).toEqual([
-      { path: '/name', mine: '', said: 'A name is needed here.' },
-      { path: '/clayPercent', mine: 140, said: 'Clay, %, goes from 0 to 100.' },
+      { path: '/name', mine: '', said: 'A name is needed here.', code: 'missing' },
+      { path: '/clayPercent', mine: 140, said: 'Clay, %, goes from 0 to 100.', code: 'out-of-range' },
     ]);
   });
 
@@ -65,7 +65,9 @@ describe('what the server refused', () => {
         }),
       }),
     );
-    expect(asked).toEqual([{ path: '/moisture', mine: 'wet', said: 'Dry, moist or wet.' }]);
+    expect(asked).toEqual([
+      { path: '/moisture', mine: 'wet', said: 'Dry, moist or wet.', code: 'unknown-word' },
+    ]);
   });
 });
 

@@ -5,9 +5,9 @@ import type { Change } from './save';
  * What a person is asked about a parcel that did not go.
  *
  * @param theirs what stands now, where somebody changed the same meanwhile
- * @param said what the server said of it
+ * @param said what the server said of it, and its code
  */
-export type Question = { path: string; mine: unknown; theirs?: unknown; said?: string };
+export type Question = { path: string; mine: unknown; theirs?: unknown; said?: string; code?: string };
 
 type Patch = { version: number; changes: Change[] };
 type Thing = Record<string, unknown>;
@@ -25,12 +25,12 @@ export function questionsOf(parcel: Parcel): Question[] {
   });
 }
 
-function refusedOf(parcel: Parcel, errors: { path: string; text: string }[]): Question[] {
+function refusedOf(parcel: Parcel, errors: { path: string; code: string; text: string }[]): Question[] {
   const asked = new Map<string, Question>();
-  for (const { path, text } of errors) {
+  for (const { path, code, text } of errors) {
     const where = parcel.verb === 'PATCH' ? placeIn(parcel.body as Patch, path) : path;
     if (where === null || asked.has(where)) continue;
-    asked.set(where, { path: where, mine: valueAt(parcel, where), said: text });
+    asked.set(where, { path: where, mine: valueAt(parcel, where), said: text, code });
   }
   return [...asked.values()];
 }

@@ -45,6 +45,29 @@ it('a value that was refused stands as typed, with what is wrong, and goes again
   });
 });
 
+const said = (code: string): State => ({
+  is: 'refused',
+  problem: {
+    status: 422,
+    title: '',
+    detail: '',
+    errors: [{ path: '/amount', code, text: 'It is needed here.' }],
+  },
+});
+
+it('a figure that was missing goes as a figure, and one that was wanted as text goes as text', async () => {
+  const page = await live(<Mend parcel={await came('PUT', { kind: 'lime' }, said('missing'))} />);
+  await type(page.querySelector('input'), '2,5');
+  await press(page, 'Send it again');
+  expect(parcels()[0]?.body).toEqual({ kind: 'lime', amount: 2.5 });
+});
+
+it('what was of the wrong kind goes as the other', async () => {
+  const page = await live(<Mend parcel={await came('PUT', { amount: 25 }, said('wrong-type'))} />);
+  await press(page, 'Send it again');
+  expect(parcels()[0]?.body).toEqual({ amount: '25' });
+});
+
 it('what two changed stands side by side, and nothing goes before one is chosen', async () => {
   const body = { version: 1, changes: [{ path: '/texture', was: 'loam', is: 'silt-loam' }] };
   const current = { version: 2, texture: 'clay-loam' };

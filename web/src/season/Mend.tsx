@@ -28,7 +28,7 @@ export function Mend({ parcel }: { parcel: Parcel }) {
         answers.set(one.path, answer === 'mine' ? one.mine : one.theirs);
         continue;
       }
-      const read = asMeant(answer, one.mine);
+      const read = asMeant(answer, one);
       if (!read.ok) return setFault(`${nameOf(one.path)}: ${read.text}`);
       answers.set(one.path, read.value);
     }
@@ -77,11 +77,20 @@ function asTyped(value: unknown): string {
   return value === null || value === undefined ? '' : String(value);
 }
 
-/** In the kind that it was of. */
-function asMeant(text: string, was: unknown): { ok: true; value: unknown } | { ok: false; text: string } {
+/**
+ * In the kind that it was of, unless that was what was wrong with it; what was missing is a figure where it can be read as one.
+ */
+function asMeant(
+  text: string,
+  { mine, code }: Question,
+): { ok: true; value: unknown } | { ok: false; text: string } {
   if (text.trim() === '') return { ok: true, value: null };
-  if (typeof was === 'boolean') return { ok: true, value: text.trim() === 'true' };
-  return typeof was === 'number' ? parse(text, null) : { ok: true, value: text };
+  if (typeof mine === 'boolean') return { ok: true, value: text.trim() === 'true' };
+  const asText = { ok: true as const, value: text };
+  const asFigure = parse(text, null);
+  if (code === 'wrong-type') return typeof mine === 'number' || !asFigure.ok ? asText : asFigure;
+  if (typeof mine === 'number') return asFigure;
+  return typeof mine === 'string' || !asFigure.ok ? asText : asFigure;
 }
 
 function inShort(value: unknown): string {
