@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 
-const LIMITS_KB = { 'to sign in': 130, 'to the season': 165 };
+const LIMITS_KB = { 'to sign in': 130, 'to the season': 182 };
 const root = 'target/classes/static';
 const assets = readdirSync(`${root}/assets`);
 const page = readFileSync(`${root}/index.html`, 'utf8');
