@@ -2,6 +2,7 @@ import createClient, { type Middleware } from 'openapi-fetch';
 import { sentencesInMine } from '../ground/myUnits';
 import { Failed, NoSignal, type Problem } from './problem';
 import type { paths } from './schema';
+import { upload } from './upload';
 
 /** The build of this page, by which the server knows what its bodies look like. */
 export const PAGE = '1';
@@ -19,12 +20,8 @@ export function csrfToken(cookies: string): string | null {
   return match?.[1] ? decodeURIComponent(match[1]) : null;
 }
 
-const csrf: Middleware = {
+const forWhom: Middleware = {
   onRequest({ request }) {
-    const token = csrfToken(document.cookie);
-    if (token && request.method !== 'GET') {
-      request.headers.set('X-XSRF-TOKEN', token);
-    }
     request.headers.set('X-Morphotera-Page', PAGE);
     if (reader !== null && !request.url.endsWith('/api/welcome') && !request.url.endsWith('/api/session')) {
       request.headers.set('X-Morphotera-Person', reader);
@@ -34,8 +31,9 @@ const csrf: Middleware = {
 };
 
 /** A token that was renewed meanwhile, by a sign-in in another tab: a new one is taken once and the request made again. */
-export async function withToken(request: () => Request): Promise<Response> {
-  const first = await globalThis.fetch(request());
+async function withToken(go: (token: string) => Promise<Response>): Promise<Response> {
+  const token = () => csrfToken(document.cookie) ?? '';
+  const first = await go(token());
   if (first.status !== 403) return first;
   const problem = (await first
     .clone()
@@ -43,17 +41,21 @@ export async function withToken(request: () => Request): Promise<Response> {
     .catch(() => null)) as { code?: string } | null;
   if (problem?.code !== 'token') return first;
   await globalThis.fetch('/api/session');
-  const again = request();
-  again.headers.set('X-XSRF-TOKEN', csrfToken(document.cookie) ?? '');
-  return globalThis.fetch(again);
+  return go(token());
+}
+
+function tokened(request: Request, token: string): Request {
+  const copy = request.clone();
+  if (copy.method !== 'GET') copy.headers.set('X-XSRF-TOKEN', token);
+  return copy;
 }
 
 export const api = createClient<paths>({
   baseUrl: typeof location === 'undefined' ? 'http://localhost' : location.origin,
   // The client keeps the fetch it saw when it was made; tests and offline code change it later.
-  fetch: (request) => withToken(() => request.clone()),
+  fetch: (request) => withToken((token) => globalThis.fetch(tokened(request, token))),
 });
-api.use(csrf);
+api.use(forWhom);
 
 /** The data of an answer, or a thrown problem. */
 export async function take<T>(
@@ -89,45 +91,43 @@ export function problemOf(status: number, body: unknown): Problem {
 }
 
 /** For whom, and as which parcel, something is sent. */
-export type Envelope = { parcel: string; person: string; madeBy?: string; signal: AbortSignal };
+export type Envelope = { parcel: string; person: string; madeBy?: string };
+
+const GIVE_UP_MS = 20_000;
 
 /** A plain write for what waits on this device, whose address was written down earlier. */
 export function ask(
   verb: 'PUT' | 'PATCH',
   path: string,
   body: unknown,
-  { parcel, person, madeBy, signal }: Envelope,
+  { parcel, person, madeBy }: Envelope,
 ): Promise<Response> {
-  return withToken(
-    () =>
-      new Request(new URL(path, location.origin), {
-        method: verb,
-        signal,
-        headers: {
-          'Content-Type': body instanceof Blob ? body.type || 'application/octet-stream' : 'application/json',
-          'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '',
-          'X-Morphotera-Parcel': parcel,
-          'X-Morphotera-Person': person,
-          'X-Morphotera-Page': PAGE,
-          ...(madeBy !== undefined && { 'X-Morphotera-Made-By': madeBy }),
-        },
-        body: body instanceof Blob ? body : JSON.stringify(body),
-      }),
-  );
+  return withToken((token) => {
+    const headers = {
+      'Content-Type': body instanceof Blob ? body.type || 'application/octet-stream' : 'application/json',
+      'X-XSRF-TOKEN': token,
+      'X-Morphotera-Parcel': parcel,
+      'X-Morphotera-Person': person,
+      'X-Morphotera-Page': PAGE,
+      ...(madeBy !== undefined && { 'X-Morphotera-Made-By': madeBy }),
+    };
+    if (body instanceof Blob) return upload(verb, path, headers, body);
+    const signal = AbortSignal.timeout(GIVE_UP_MS);
+    const whole = { method: verb, headers, body: JSON.stringify(body), signal };
+    return globalThis.fetch(new Request(new URL(path, location.origin), whole));
+  });
 }
 
 /** Sends a file as it is, and takes the answer or throws the problem. */
 export async function send<T>(verb: 'POST' | 'PUT', path: string, file: Blob): Promise<T> {
-  const sent = withToken(
-    () =>
+  const sent = withToken((token) =>
+    globalThis.fetch(
       new Request(new URL(path, location.origin), {
         method: verb,
-        headers: {
-          'Content-Type': file.type || 'application/octet-stream',
-          'X-XSRF-TOKEN': csrfToken(document.cookie) ?? '',
-        },
+        headers: { 'Content-Type': file.type || 'application/octet-stream', 'X-XSRF-TOKEN': token },
         body: file,
       }),
+    ),
   );
   return take(
     sent.then(async (response) => {

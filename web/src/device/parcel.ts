@@ -50,10 +50,19 @@ export function heldBy(parcel: Parcel, all: Parcel[]): Parcel[] {
   return all.filter((one) => parcel.after.includes(one.id));
 }
 
-/** The first that may go now: neither before its time nor behind another; what is typed before pictures. */
-export function ready(all: Parcel[], now: number): Parcel | undefined {
+/**
+ * The first that may go now: neither before its time nor behind another; what is typed before pictures.
+ *
+ * @param taken those in hand already, here or in another tab
+ */
+export function ready(
+  all: Parcel[],
+  now: number,
+  taken: { has(id: string): boolean } = new Set(),
+): Parcel | undefined {
   const may = (one: Parcel) =>
     one.state.is === 'waiting' &&
+    !taken.has(one.id) &&
     one.state.notBefore <= now &&
     heldBy(one, all).length === 0 &&
     !all.some((other) => other.seq < one.seq && isUnderWay(other.state) && inTurn(other, one));

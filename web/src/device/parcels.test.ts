@@ -12,6 +12,10 @@ const A = '018f0000-0000-7000-8000-00000000000a';
 const B = '018f0000-0000-7000-8000-00000000000b';
 const json = (body: unknown, status = 200) => Promise.resolve(new Response(JSON.stringify(body), { status }));
 
+/** Who is signed in, and how often that was asked. */
+let here = () => json({ id: 'p' });
+let greeted = 0;
+
 /** A server that answers with the thing that was sent to it. */
 function echo(request: Request): Promise<Response> {
   return json({ id: new URL(request.url).pathname.split('/').at(-1) });
@@ -21,8 +25,14 @@ beforeEach(async () => {
   localStorage.clear();
   answers.length = 0;
   sent.length = 0;
+  here = () => json({ id: 'p' });
+  greeted = 0;
   sendFor(null);
   globalThis.fetch = vi.fn((request: string | URL | Request) => {
+    if (request === '/api/session') {
+      greeted++;
+      return here();
+    }
     const asked = request as Request;
     sent.push(asked);
     const next = answers.shift();
@@ -229,6 +239,27 @@ it('signed out, it waits for its person and nothing else is tried', async () => 
   expect(parcels().map((one) => one.state.is)).toEqual(['signed-out', 'waiting']);
 });
 
+it('before the first the server is asked who is here, and not again while it answers', async () => {
+  await post(reading(A));
+  await post(reading(B));
+  await sendAll();
+  expect(sent).toHaveLength(2);
+  expect(greeted).toBe(1);
+});
+
+it.each([
+  ['signed-out', () => json({ code: 'signed-out' }, 401)],
+  ['other-person', () => json({ id: 'q' })],
+  ['waiting', () => Promise.resolve(new Response('<html>Welcome to the inn</html>', { status: 200 }))],
+  ['waiting', () => Promise.reject(new TypeError('network'))],
+])('where nobody of this name is met it is %s, and nothing left the device', async (is, met) => {
+  here = met;
+  await post(reading(A));
+  await sendAll();
+  expect(sent).toEqual([]);
+  expect(parcels()[0]?.state.is).toBe(is);
+});
+
 it('a captive portal does not make it sent', async () => {
   answers.push(() => Promise.resolve(new Response('<html>Welcome to the inn</html>', { status: 200 })));
   await post(reading(A));
@@ -261,8 +292,8 @@ it('a server that asks to be asked again at once is asked again, with nobody pre
   answers.push(() => Promise.resolve(new Response('{}', { status: 503, headers: { 'Retry-After': '0' } })));
   await post(reading(A));
   await sendAll();
-  expect(parcels()).toHaveLength(1);
   await vi.waitFor(() => expect(parcels()).toEqual([]));
+  expect(sent).toHaveLength(2);
 });
 
 it('signed out, nobody knocks for the others; signed in again, all of them go', async () => {

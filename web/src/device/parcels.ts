@@ -29,7 +29,13 @@ export async function loadParcels(): Promise<void> {
     return;
   }
   await takeOver();
-  const kept = await db.parcels.orderBy('seq').toArray();
+  let kept: Parcel[];
+  let before: Parcel[];
+  // What is posted while the database is read is not lost from memory again.
+  do {
+    before = all;
+    kept = await db.parcels.orderBy('seq').toArray();
+  } while (all !== before);
   const over = kept.filter((one) => isOver(one.state, Date.now()));
   if (over.length > 0) await db.parcels.bulkDelete(over.map((one) => one.id));
   all = behindTheirFields(kept.filter((one) => !over.includes(one)));

@@ -18,8 +18,6 @@ export type Change = { path: string; was: unknown; is: unknown };
 /** Kept on this device to be sent, or saved by the server, which answered with it as it stands. */
 export type Saved<T> = { kept: true } | { kept: false; stands: T };
 
-const GIVE_UP_MS = 20_000;
-
 /**
  * Saves at once where there is a signal, so that what is wrong is said at its place; where there is none, or it needs something
  * that is not sent yet, it waits on this device. Both go under one number, so that a lost answer is no second thing.
@@ -34,8 +32,7 @@ export async function save<T>(it: Saving): Promise<Saved<T>> {
   if (needs(later, parcels()).length > 0) return keep(later);
   let response: Response;
   try {
-    const signal = AbortSignal.timeout(GIVE_UP_MS);
-    response = await ask(verb, it.path, body, { parcel, person: it.person, signal });
+    response = await ask(verb, it.path, body, { parcel, person: it.person });
   } catch {
     return keep(later);
   }
