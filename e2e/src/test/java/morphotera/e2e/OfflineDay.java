@@ -19,6 +19,7 @@ abstract class OfflineDay {
     Visitor adviser;
     Page page;
     String visit;
+    String tray;
 
     /** A visit of this test's own on a field taken along, so that no test meets what another left. */
     @BeforeEach
@@ -27,7 +28,8 @@ abstract class OfflineDay {
         page = adviser.page;
         FieldDay day = FieldDay.begin(page, "Far Cleave", List.of("slaking", "penetration"));
         visit = day.visit();
-        adviser.open(day.tray());
+        tray = day.tray();
+        adviser.open(tray);
         page.locator("[data-offline=ready]").waitFor();
     }
 
@@ -52,8 +54,8 @@ abstract class OfflineDay {
         return fromServer("/api/visits/" + visit).get("readings");
     }
 
-    void openSlaking() {
-        page.getByLabel(Pattern.compile("^Slaking, spot 1:")).click();
+    void openSlaking(int spot) {
+        page.getByLabel(Pattern.compile("^Slaking, spot " + spot + ":")).click();
     }
 
     /** Five crumbs that never fall: 100 of 100. */

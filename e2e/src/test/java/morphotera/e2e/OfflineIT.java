@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -20,7 +21,7 @@ class OfflineIT extends OfflineDay {
     void a_page_loaded_without_a_signal_measures_scores_and_decides_and_sends_when_it_is_back() {
         adviser.offline(true);
         page.reload();
-        openSlaking();
+        openSlaking(1);
         type();
         page.reload();
         assertThat(page.getByTestId("score")).containsText("100");
@@ -47,7 +48,7 @@ class OfflineIT extends OfflineDay {
 
     @Test
     void an_answer_lost_on_the_way_is_neither_a_conflict_nor_a_second_reading() {
-        openSlaking();
+        openSlaking(1);
         type();
         AtomicInteger lost = new AtomicInteger();
         page.route("**/api/readings/*", route -> {
@@ -68,7 +69,7 @@ class OfflineIT extends OfflineDay {
 
     @Test
     void the_page_of_a_captive_portal_does_not_count_as_sent() {
-        openSlaking();
+        openSlaking(1);
         type();
         page.route(
                 "**/api/readings/*",
@@ -86,7 +87,7 @@ class OfflineIT extends OfflineDay {
 
     @Test
     void a_tab_killed_while_it_sends_loses_nothing_and_doubles_nothing() {
-        openSlaking();
+        openSlaking(1);
         type();
         page.route("**/api/readings/*", route -> route.fetch());
         count();
@@ -98,8 +99,30 @@ class OfflineIT extends OfflineDay {
     }
 
     @Test
+    void a_tab_that_froze_holds_up_what_it_was_sending_alone_and_that_for_a_minute() {
+        openSlaking(1);
+        type();
+        page.route("**/api/readings/*", route -> {
+            // It goes nowhere, and the tab waits for it.
+        });
+        count();
+        page = adviser.anotherTab();
+        adviser.open(tray);
+        openSlaking(2);
+        type();
+        count();
+        page.waitForCondition(() -> readings().size() == 1);
+        assertThat(page.getByTestId("sending")).containsText("1 to send");
+        page = adviser.anotherTab();
+        page.clock().setSystemTime(Instant.now().plusSeconds(120).toEpochMilli());
+        adviser.open("/");
+        adviser.waitUntilSent();
+        assertThat(readings()).hasSize(2);
+    }
+
+    @Test
     void signed_out_the_password_is_asked_for_over_the_page_and_what_waits_is_sent() {
-        openSlaking();
+        openSlaking(1);
         type();
         adviser.signedOutByTheServer();
         adviser.button("Count this reading").click();
@@ -113,7 +136,7 @@ class OfflineIT extends OfflineDay {
 
     @Test
     void a_full_device_says_that_the_reading_is_not_counted_and_keeps_what_was_typed() {
-        openSlaking();
+        openSlaking(1);
         type();
         page.evaluate("""
                 () => {
@@ -134,7 +157,7 @@ class OfflineIT extends OfflineDay {
 
     @Test
     void a_refused_reading_opens_on_the_bench_as_it_was_typed_and_keeps_its_parcel() {
-        openSlaking();
+        openSlaking(1);
         type();
         page.route(
                 "**/api/readings/*",
@@ -193,7 +216,7 @@ class OfflineIT extends OfflineDay {
         page.getByLabel(Pattern.compile("^Slaking, spot 1:")).waitFor();
         String made = page.url().replaceAll(".*/visits/([^/]+)/.*", "$1");
         page.reload();
-        openSlaking();
+        openSlaking(1);
         type();
         count();
         assertThat(page.getByTestId("sending")).containsText("to send");

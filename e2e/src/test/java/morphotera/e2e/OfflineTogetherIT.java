@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
 class OfflineTogetherIT extends OfflineDay {
     @Test
     void what_one_person_counted_is_not_sent_under_anothers_name() {
-        openSlaking();
+        openSlaking(1);
         type();
         page.route("**/api/readings/*", Route::abort);
         count();
@@ -87,7 +87,7 @@ class OfflineTogetherIT extends OfflineDay {
             Page desk = page;
             adviser = second;
             page = second.page;
-            openSlaking();
+            openSlaking(1);
             type();
             second.offline(true);
             count();
@@ -117,7 +117,7 @@ class OfflineTogetherIT extends OfflineDay {
 
     @Test
     void each_sees_what_the_other_counted_and_where_they_stand() {
-        openSlaking();
+        openSlaking(1);
         try (Visitor second = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
             second.open(page.url().replaceAll("^https?://[^/]+", "").replaceAll("[?].*", ""));
             assertThat(second.page.getByText("Adviser stands at spot 1.")).isVisible();
@@ -130,7 +130,7 @@ class OfflineTogetherIT extends OfflineDay {
 
     @Test
     void signing_out_with_something_to_send_says_which_and_it_waits_for_its_person() {
-        openSlaking();
+        openSlaking(1);
         type();
         adviser.offline(true);
         count();
