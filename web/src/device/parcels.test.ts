@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { database, openDatabase, removeDatabase } from './database';
 import { followers, loadParcels, mend, parcels, post, putAway } from './parcels';
-import { onSent, send, sendFor, sendNow } from './sender';
+import { onLanding, onSent, send, sendFor, sendNow } from './sender';
 import { loadWords, read, write } from './words';
 
 const answers: (() => Promise<Response>)[] = [];
@@ -69,6 +69,16 @@ it('what is posted is sent under its id and its person, and leaves the device', 
   expect(parcels()).toEqual([]);
   expect(await database()?.parcels.count()).toBe(0);
   expect(told).toHaveBeenCalledOnce();
+});
+
+it('as it goes, what is kept of its answer comes: a page closed between the two has neither twice nor none', async () => {
+  const copy = { key: 'q:visit', value: 'with the reading', at: 1 };
+  onLanding(() => [copy]);
+  await post(reading(A));
+  await sendAll();
+  onLanding(() => []);
+  expect(await database()?.copies.get('q:visit')).toEqual(copy);
+  expect(await database()?.parcels.count()).toBe(0);
 });
 
 it('a draft becomes a parcel in one go: never in both, never in neither', async () => {

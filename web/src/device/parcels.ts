@@ -1,5 +1,5 @@
 import { newId } from '../api/ids';
-import { database } from './database';
+import { type Copy, database } from './database';
 import { fresh, isOver, needs, type Parcel, type State } from './parcel';
 import { forget, settle, tell } from './words';
 
@@ -135,13 +135,16 @@ export async function mend(
   return true;
 }
 
-/** The server has it. */
-export async function drop(id: string): Promise<void> {
+/** The server has it: it goes, and what is kept of the answer comes, in one. */
+export async function drop(id: string, copies: Copy[] = []): Promise<void> {
   all = all.filter((one) => one.id !== id);
   const db = database();
   await settle(async () => {
-    await db?.parcels.delete(id);
-    await db?.files.delete(id);
+    await db?.transaction('rw', db.parcels, db.files, db.copies, async () => {
+      await db.parcels.delete(id);
+      await db.files.delete(id);
+      await db.copies.bulkPut(copies);
+    });
   });
   changed();
 }

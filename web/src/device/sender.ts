@@ -1,5 +1,5 @@
 import { ask, problemOf } from '../api/client';
-import { database } from './database';
+import { type Copy, database } from './database';
 import { inHand, takeBack } from './hands';
 import { fresh, heldBy, type Outcome, outcome, type Parcel, ready, stops } from './parcel';
 import { drop, loadParcels, mark, onPosted, parcels } from './parcels';
@@ -15,6 +15,7 @@ const MET_MS = 60_000;
 
 export type Sent = { parcel: Parcel; answer: unknown };
 const listeners = new Set<(sent: Sent) => void>();
+let land: (parcel: Parcel, answer: unknown) => Copy[] = () => [];
 let person: string | null = null;
 let timer: ReturnType<typeof setTimeout> | null = null;
 /** When somebody last asked that all of it goes now. */
@@ -27,6 +28,11 @@ export function onSent(tell: (sent: Sent) => void): () => void {
   return () => {
     listeners.delete(tell);
   };
+}
+
+/** What becomes of an answer before its parcel goes: what of it is to be kept, in one with that. */
+export function onLanding(take: (parcel: Parcel, answer: unknown) => Copy[]): void {
+  land = take;
 }
 
 /** Begins sending for a person; ends it for the one before. */
@@ -115,7 +121,7 @@ async function go(id: string, ours: () => boolean): Promise<Came> {
   const came = (await unknownHere(going)) ?? (await deliver(going));
   if (came.out.sent) {
     metAt = Date.now();
-    await drop(id);
+    await drop(id, land(going, came.answer));
     for (const tell of listeners) tell({ parcel: going, answer: came.answer });
     return 'sent';
   }

@@ -4,8 +4,9 @@ import { askFor } from '../api/client';
 import type { Me } from '../api/types';
 import { loadCopies } from '../device/copies';
 import { openDatabase } from '../device/database';
+import { landed } from '../device/landed';
 import { loadParcels } from '../device/parcels';
-import { sendFor } from '../device/sender';
+import { onLanding, sendFor } from '../device/sender';
 import { loadWords } from '../device/words';
 import { lastPerson, Session } from './session';
 
@@ -35,6 +36,7 @@ export function Device({ me, children }: { me: Me; children: ReactNode }) {
       await begun;
       stop = await loadCopies(queries);
       if (gone) return stop();
+      onLanding(({ path }, answer) => landed(queries, path, answer));
       setReady(me.id);
       sendFor(me.id);
     }

@@ -68,6 +68,22 @@ class OfflineIT extends OfflineDay {
     }
 
     @Test
+    void a_signal_that_goes_with_the_answer_leaves_the_reading_where_it_was_counted() {
+        openSlaking(1);
+        type();
+        page.route("**/api/visits/" + visit, Route::abort);
+        page.route("**/api/fields/*/copy", Route::abort);
+        count();
+        adviser.waitUntilSent();
+        adviser.offline(true);
+        page.close();
+        page = adviser.anotherTab();
+        adviser.open(tray);
+        assertThat(page.getByLabel(Pattern.compile("^Slaking, spot 1: 100"))).isVisible();
+        adviser.offline(false);
+    }
+
+    @Test
     void the_page_of_a_captive_portal_does_not_count_as_sent() {
         openSlaking(1);
         type();
