@@ -6,17 +6,6 @@ import { tell } from './words';
 /** A field that is on this device, how old its copy is, and what keeps it here. */
 export type KeptField = { id: string; name: string; at: number; why: 'pinned' | 'opened' | 'planned' };
 
-export type Space = { usedBytes: number; leftBytes: number; forGood: boolean };
-
-/** Null where the browser does not say. */
-export async function space(): Promise<Space | null> {
-  const storage = globalThis.navigator?.storage;
-  if (!storage?.estimate) return null;
-  const { usage = 0, quota = 0 } = await storage.estimate();
-  const forGood = (await storage.persisted?.()) ?? false;
-  return { usedBytes: usage, leftBytes: Math.max(0, quota - usage), forGood };
-}
-
 export async function keptFields(now = Date.now()): Promise<KeptField[]> {
   const db = database();
   if (!db) return [];

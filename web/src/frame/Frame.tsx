@@ -1,16 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type ReactNode, useEffect, useRef, useSyncExternalStore } from 'react';
+import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
 import { Link, useLocation } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Visit } from '../api/types';
 import { agree } from '../device/agree';
 import { newerPage, onNewerPage, takeNewerPage } from '../device/install';
-import { needsSomebody } from '../device/parcel';
-import { parcels } from '../device/parcels';
 import { onSent, sendNow } from '../device/sender';
 import { useOffline } from '../device/useOffline';
-import * as device from '../device/words';
 import { GroundLine, VerbRoot } from '../ground/GroundLine';
 import { useNarrow } from '../ground/useNarrow';
 import { Dock } from '../measure/Dock';
@@ -20,6 +17,7 @@ import { Again } from './Again';
 import { PlaceLine } from './PlaceLine';
 import { type Place, pathOf, usePlace, VERBS, type Verb } from './place';
 import { Search } from './Search';
+import { SendState } from './SendState';
 import { Shortcuts } from './Shortcuts';
 import { useArrival } from './useArrival';
 import { VerbMark } from './VerbMark';
@@ -185,49 +183,4 @@ function useSending() {
       stop();
     };
   }, [queries]);
-}
-
-const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-
-/** The state of sending, in words. */
-function SendState() {
-  const me = useMe();
-  const all = useSyncExternalStore(device.onChange, parcels).filter(
-    (parcel) => parcel.person === me.id && parcel.state.is !== 'put-away',
-  );
-  // Asked now and then, so that a lost server is said before something is to be saved.
-  const health = useQuery({
-    queryKey: ['health'],
-    queryFn: ({ signal }) => take(api.GET('/api/health', { signal })),
-    refetchInterval: 30_000,
-    retry: false,
-  });
-  const back = useRef(false);
-  useEffect(() => {
-    if (health.isSuccess && back.current) void sendNow();
-    back.current = health.isError;
-  }, [health.isError, health.isSuccess]);
-  const need = all.filter((parcel) => needsSomebody(parcel.state)).length;
-  const waiting = all.length - need;
-  const since = health.dataUpdatedAt === 0 ? '' : ` since ${CLOCK.format(health.dataUpdatedAt)}`;
-  const words = [
-    health.isError ? `no signal${since}; everything works` : null,
-    waiting > 0 ? `${waiting} to send` : health.isError || need > 0 ? null : 'all sent',
-  ]
-    .filter(Boolean)
-    .join(', ');
-  return (
-    <p
-      className="text-sm text-faded max-desk:order-1 max-desk:basis-3/4 max-desk:pb-1"
-      role="status"
-      data-testid="sending"
-    >
-      On this device{words && `, ${words}`}
-      {need > 0 && (
-        <Link to="/" className="ml-2 text-warn underline">
-          {need} {need === 1 ? 'needs' : 'need'} you
-        </Link>
-      )}
-    </p>
-  );
 }

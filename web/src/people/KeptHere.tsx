@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
-import { type KeptField, keptFields, letGo, pin, type Space, space, unpin } from '../device/kept';
+import { type KeptField, keptFields, letGo, pin, unpin } from '../device/kept';
 import { fresh, needsSomebody, type Parcel } from '../device/parcel';
 import { mark, parcels } from '../device/parcels';
+import { type Space, space } from '../device/room';
 import { sendNow } from '../device/sender';
 import { saveUnsent } from '../device/unsentFile';
 import { onChange } from '../device/words';

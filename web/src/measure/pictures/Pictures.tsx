@@ -49,7 +49,9 @@ export const Pictures = memo(function Pictures({ whole, place, method }: Props) 
       label,
     );
     setFault(
-      id ? null : 'This device has no room left for the photograph. Free some room and take it again.',
+      id
+        ? null
+        : 'This device has no room left for the photograph: its last 50 MB are for readings. Free some room and take it again.',
     );
   }
 

@@ -4,6 +4,7 @@ import type { Photograph, WholeVisit } from '../../api/types';
 import { database } from '../../device/database';
 import { type Parcel, thingOf } from '../../device/parcel';
 import { parcels, post } from '../../device/parcels';
+import { hasRoomFor } from '../../device/room';
 import { onChange } from '../../device/words';
 import { nowIso } from '../../ground/time';
 
@@ -60,6 +61,7 @@ type Of = { visitId: string; spotId: string | null; method: string | null };
 
 /** Keeps a photograph on this device to be sent; its id, or null where the device has no room for it. */
 export async function keepPicture(person: string, of: Of, file: Blob, label: string): Promise<string | null> {
+  if (!(await hasRoomFor(file))) return null;
   const id = newId();
   const asked = new URLSearchParams({
     visitId: of.visitId,
