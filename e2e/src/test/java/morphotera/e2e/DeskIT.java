@@ -37,6 +37,7 @@ class DeskIT {
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
                 .last()
                 .click();
+        page.waitForURL(Pattern.compile(".*/fields/.*"));
     }
 
     /** Visits are listed newest first. */

@@ -13,6 +13,9 @@ import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpInputMessage;
 import org.springframework.http.converter.HttpMessageConverter;
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -30,11 +33,12 @@ import tools.jackson.databind.ser.std.StdSerializer;
 
 /**
  * Reads bodies strictly and says all that is wrong at once: wrong types and unknown fields first, then the body's own check
- * adds to them. At most 1 MB, at most 30 deep.
+ * adds to them. At most 5 MB, 1 MB from who is not signed in; at most 30 deep.
  */
 @Configuration
 class Bodies {
-    static final int MOST_BYTES = 1_000_000;
+    private static final int MOST_BYTES = 5_000_000;
+    private static final int MOST_BYTES_OF_A_STRANGER = 1_000_000;
     private static final String NOTED = Bodies.class.getName();
 
     /** Jackson's limits sit in its factory, which a customizer cannot reach. */
@@ -88,9 +92,10 @@ class Bodies {
                 Type type,
                 Class<? extends HttpMessageConverter<?>> by)
                 throws IOException {
-            byte[] bytes = message.getBody().readNBytes(MOST_BYTES + 1);
-            if (bytes.length > MOST_BYTES) {
-                throw new TooLarge();
+            int most = isSignedIn() ? MOST_BYTES : MOST_BYTES_OF_A_STRANGER;
+            byte[] bytes = message.getBody().readNBytes(most + 1);
+            if (bytes.length > most) {
+                throw new TooLarge(most / 1_000_000);
             }
             Findings findings = new Findings();
             JsonNode body = new Shapes(findings).check(json.readTree(bytes), type);
@@ -108,6 +113,11 @@ class Bodies {
                     return message.getHeaders();
                 }
             };
+        }
+
+        private static boolean isSignedIn() {
+            Authentication who = SecurityContextHolder.getContext().getAuthentication();
+            return who != null && who.isAuthenticated() && !(who instanceof AnonymousAuthenticationToken);
         }
 
         @Override

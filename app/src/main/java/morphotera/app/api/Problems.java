@@ -103,8 +103,8 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Problem> notJson(HttpMessageNotReadableException fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
-            if (cause instanceof TooLarge) {
-                return answer(Problem.of(413, "too-large", "Too large", "A body takes 1 MB at most."));
+            if (cause instanceof TooLarge large) {
+                return answer(Problem.of(413, "too-large", "Too large", large.getMessage()));
             }
         }
         return answer(Problem.of(

@@ -6,7 +6,7 @@ import java.io.IOException;
 final class TooLarge extends IOException {
     private static final long serialVersionUID = 1L;
 
-    TooLarge() {
-        super("a body takes 1 MB at most");
+    TooLarge(int mostMb) {
+        super("A body takes " + mostMb + " MB at most.");
     }
 }

@@ -38,9 +38,9 @@ class BadInputTest {
     void a_body_nested_too_deep_or_too_large_is_turned_away() {
         String deep = "{\"reading\":" + "[".repeat(2000) + "]".repeat(2000) + "}";
         adviser.raw("POST", EVALUATE, deep).expect(400);
-        String large = "{\"reading\":{\"x\":\"" + "a".repeat(1_000_001) + "\"}}";
+        String large = "{\"reading\":{\"x\":\"" + "a".repeat(5_000_001) + "\"}}";
         assertThat(adviser.raw("POST", EVALUATE, large).expect(413).text("/detail"))
-                .contains("1 MB");
+                .contains("5 MB");
     }
 
     @Test

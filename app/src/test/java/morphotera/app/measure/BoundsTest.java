@@ -62,11 +62,20 @@ class BoundsTest {
                         .refusals())
                 .anyMatch(one -> one.startsWith("/reading/crumbs"));
 
-        assertThat(adviser.send("PUT", "/api/people/" + Client.id(), readerOf(20_000))
+        assertThat(adviser.send("PUT", "/api/people/" + Client.id(), readerOf(100_000))
                         .expect(422)
                         .refusals())
                 .anyMatch(one -> one.startsWith("/holdingIds"));
-        adviser.send("PUT", "/api/people/" + Client.id(), readerOf(100_000)).expect(413);
+        adviser.send("PUT", "/api/people/" + Client.id(), readerOf(150_000)).expect(413);
+    }
+
+    @Test
+    void who_is_not_signed_in_may_bring_less() {
+        Client stranger = new Client();
+        stranger.get("/api/welcome");
+        String large = "{\"email\":\"" + "a".repeat(1_000_001) + "\",\"password\":\"x\"}";
+        assertThat(stranger.raw("POST", "/api/session", large).expect(413).text("/detail"))
+                .isEqualTo("A body takes 1 MB at most.");
     }
 
     private static Map<String, Object> readerOf(int holdings) {
@@ -119,11 +128,11 @@ class BoundsTest {
     }
 
     @Test
-    void a_note_of_nearly_a_megabyte_is_refused_where_it_stands() {
+    void a_note_of_a_megabyte_is_refused_where_it_stands() {
         Plot plot = new Plot(adviser, 1, Map.of());
         String visit = plot.visit(Plot.DAY, "moist");
         Map<String, Object> body = plot.reading(visit, plot.spots.get(0), "slaking", Plot.slaking(5, "never"));
-        body.put("note", "a".repeat(990_000));
+        body.put("note", "a".repeat(1_000_000));
         assertThat(adviser.send("PUT", "/api/readings/" + Client.id(), body)
                         .expect(422)
                         .refusals())
