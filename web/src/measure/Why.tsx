@@ -1,13 +1,26 @@
+import { useState } from 'react';
 import type { Evaluation, Method } from '../api/types';
 import { CurveDrawing } from '../ground/CurveDrawing';
 import { show } from '../ground/format';
 import { figure } from '../ground/myUnits';
 
-/** Every number answers why: its formula, the curve with its place on it, the source, the grade. */
-export function Why({ method, evaluation }: { method: Method; evaluation: Evaluation }) {
+type Props = { method: Method; evaluation: Evaluation };
+
+/** Every number answers why; drawn once somebody asks, not with every key. */
+export function Why(props: Props) {
+  const [open, setOpen] = useState(false);
   return (
-    <details>
+    <details onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="link flex min-h-11 cursor-pointer items-center">Why these numbers?</summary>
+      {open && <Because {...props} />}
+    </details>
+  );
+}
+
+/** Its formula, the curve with its place on it, the source, the grade. */
+function Because({ method, evaluation }: Props) {
+  return (
+    <>
       <table className="mt-2 w-full text-base">
         <tbody>
           {method.results.map((result) => {
@@ -48,7 +61,7 @@ export function Why({ method, evaluation }: { method: Method; evaluation: Evalua
         {evaluation.placed &&
           ` Curve ${evaluation.placed.curve} of ${evaluation.placed.yardstick} ${evaluation.placed.version}.`}
       </p>
-    </details>
+    </>
   );
 }
 
