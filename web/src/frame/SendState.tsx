@@ -55,7 +55,7 @@ export function SendState() {
       data-testid="sending"
     >
       On this device{words && `, ${words}`}
-      {clearable && '; this browser may clear what is not sent when it is short of room'}
+      {clearable && `; this browser may clear ${waiting === 1 ? 'it' : 'them'}`}
       {need > 0 && (
         <Link to="/" className="ml-2 text-warn underline">
           {need} {need === 1 ? 'needs' : 'need'} you
