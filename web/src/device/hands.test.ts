@@ -64,3 +64,11 @@ it('from one that froze it is taken after a minute, and that one says nothing of
   expect(ours()).toBe(false);
   thaw('not-sent');
 });
+
+it('a device that is full still sends what it holds', async () => {
+  const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+    throw new DOMException('full', 'QuotaExceededError');
+  });
+  expect(await inHand('one', async () => 'sent')).toBe('sent');
+  full.mockRestore();
+});

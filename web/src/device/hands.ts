@@ -25,7 +25,7 @@ export async function inHand<T>(
     await all.request(lockOf(id), { ifAvailable: true }, async (lock) => {
       if (lock === null) return;
       const sign = () => {
-        if (ours) localStorage.setItem(beatOf(id), String(Date.now()));
+        if (ours) signOfLife(id);
       };
       sign();
       const beating = setInterval(sign, BEAT_MS);
@@ -58,6 +58,15 @@ export async function takeBack(): Promise<void> {
       localStorage.removeItem(beatOf(id));
       await mark(id, fresh);
     });
+  }
+}
+
+/** A device that is full keeps none: then it counts from when the sending began. */
+function signOfLife(id: string): void {
+  try {
+    localStorage.setItem(beatOf(id), String(Date.now()));
+  } catch {
+    // As above.
   }
 }
 

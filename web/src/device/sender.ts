@@ -113,7 +113,7 @@ async function go(id: string, ours: () => boolean): Promise<Came> {
   const since = Date.now();
   const one = await asItStands(id);
   if (one?.state.is !== 'waiting' || one.state.notBefore > since) {
-    await loadParcels();
+    await loadParcels().catch(() => {});
     return 'elsewhere';
   }
   const going: Parcel = { ...one, state: { is: 'sending', tries: one.state.tries + 1, since } };
@@ -134,10 +134,10 @@ async function go(id: string, ours: () => boolean): Promise<Came> {
   return !again && came.out.stop ? 'stop' : 'not-sent';
 }
 
-/** Another tab may have sent it a moment ago. */
+/** Another tab may have sent it a moment ago; nothing stands in a database that somebody's leaving closed. */
 async function asItStands(id: string): Promise<Parcel | undefined> {
   const db = database();
-  return db ? db.parcels.get(id) : parcels().find((one) => one.id === id);
+  return db ? db.parcels.get(id).catch(() => undefined) : parcels().find((one) => one.id === id);
 }
 
 function later(ms: number): void {
