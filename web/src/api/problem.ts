@@ -29,6 +29,9 @@ export function sentence(error: unknown): string {
   return error instanceof Error ? error.message : 'Something went wrong.';
 }
 
+const NONE: Refusal[] = [];
+
+/** None is always the same, so that nothing is drawn anew for it. */
 export function refusals(error: unknown): Refusal[] {
-  return error instanceof Failed ? error.problem.errors : [];
+  return error instanceof Failed ? error.problem.errors : NONE;
 }

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useEffect, useSyncExternalStore } from 'react';
-import { Link, useLocation } from 'react-router';
+import { Link } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import type { Visit } from '../api/types';
@@ -15,7 +15,7 @@ import { useMe } from '../people/session';
 import { Account } from './Account';
 import { Again } from './Again';
 import { PlaceLine } from './PlaceLine';
-import { type Place, pathOf, usePlace, VERBS, type Verb } from './place';
+import { type Place, pathOf, usePlace, useWhere, VERBS, type Verb } from './place';
 import { Search } from './Search';
 import { SendState } from './SendState';
 import { Shortcuts } from './Shortcuts';
@@ -26,7 +26,7 @@ import { VerbMark } from './VerbMark';
 export function Frame({ children }: { children: ReactNode }) {
   const me = useMe();
   const place = usePlace();
-  const { pathname } = useLocation();
+  const pathname = useWhere();
   const onVerb = pathname === '/' ? null : place.verb;
   const toVerb = useToVerb(place);
   const narrow = useNarrow();

@@ -1,17 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { Link, useLocation, useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api, take } from '../api/client';
 import { keys } from '../api/keys';
 import { day } from '../ground/format';
 import { useNarrow } from '../ground/useNarrow';
-import { type Place, pageOf, pathOf } from './place';
+import { type Place, pageOf, pathOf, useWhere } from './place';
 
 /** Holding › field › visit; the visit can be changed and the verb stays. */
 export function PlaceLine({ place }: { place: Place | null }) {
   const navigate = useNavigate();
   const narrow = useNarrow();
-  const { pathname } = useLocation();
+  const pathname = useWhere();
   const fieldId = place?.fieldId ?? '';
   const field = useQuery({
     queryKey: keys.field(fieldId),

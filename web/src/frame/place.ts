@@ -1,4 +1,4 @@
-import { useLocation } from 'react-router';
+import { useLocation, useNavigation } from 'react-router';
 
 export const VERBS = ['scout', 'measure', 'read', 'decide', 'follow'] as const;
 export type Verb = (typeof VERBS)[number];
@@ -42,10 +42,15 @@ export function pathOf(place: Place, verb: Verb): string {
 
 const LAST = 'morphotera:at';
 
+/** The address one is at, or already on the way to: the frame leads on from there, though the page is still being fetched. */
+export function useWhere(): string {
+  const here = useLocation();
+  return (useNavigation().location ?? here).pathname;
+}
+
 /** The place in the address, or the last one on this device. */
 export function usePlace(): Place {
-  const { pathname } = useLocation();
-  const here = placeOf(pathname);
+  const here = placeOf(useWhere());
   if (here.fieldId) {
     localStorage.setItem(LAST, JSON.stringify(here));
     return here;

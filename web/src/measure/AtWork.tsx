@@ -1,23 +1,21 @@
 import { useEffect, useState } from 'react';
-import { NoSignal, refusals, sentence } from '../api/problem';
+import { type Refusal, refusals } from '../api/problem';
 import type { Evaluation, Method, Step, WholeVisit } from '../api/types';
 import { loneKey } from '../ground/loneKey';
 import { nowIso } from '../ground/time';
 import { useMe } from '../people/session';
 import { BenchClock } from './BenchClock';
 import { Cautions, useHeeded } from './Cautions';
-import { Checks } from './Checks';
 import { type Draft, type DraftStream, missingIn, toReading, variantOf } from './draft';
 import { useDrawing } from './drawings';
 import { Scene } from './drawings/Scene';
 import { FieldEntry } from './FieldEntry';
+import { Outcome } from './Outcome';
 import { groups, isTogether } from './parts/grouped';
 import { Together } from './parts/Together';
 import { type Place, placeOf } from './place';
-import { Result } from './Result';
 import { StepBar } from './StepBar';
 import { endClock, startClock, useRunning } from './useClocks';
-import { useEvaluation } from './useEvaluation';
 
 /** What is said only once the reading is to count: nobody is told off for what they have not come to yet. */
 const NOT_YET = ['missing', 'empty-list', 'too-few', 'no-readings'];
@@ -51,8 +49,7 @@ export function AtWork({
   onScore,
 }: Props) {
   const me = useMe();
-  // What was to count before its sum was there, as it stood when it was tapped.
-  const [wanted, setWanted] = useState<string | null>(null);
+  const [refused, setRefused] = useState<Refusal[]>(() => refusals(null));
   const steps = variantOf(draft, method)?.steps ?? [];
   const index = Math.max(
     0,
@@ -70,20 +67,9 @@ export function AtWork({
   );
   const { reading, faults } = toReading(method.fields, draft.values);
   const missing = missingIn(method.fields, reading);
-  const evaluation = useEvaluation(
-    whole,
-    spot.id,
-    method,
-    reading,
-    faults.length === 0 && missing.length === 0,
-    draft.corrects,
-  );
-  const score = evaluation.data?.score ?? null;
-  useEffect(() => onScore?.(score), [score, onScore]);
-  const found = [...faults, ...missing, ...refusals(evaluation.error)];
+  const wrong = [...faults, ...missing];
   const errorAt = (path: string) =>
-    found.find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;
-  const checked = method.checks.every((check) => draft.checks[check.id]);
+    [...wrong, ...refused].find((one) => one.path === path && (tried || !NOT_YET.includes(one.code)))?.text;
   const drawing = useDrawing(method.id);
   const { heeded, heed } = useHeeded(whole.visit.id, method);
 
@@ -117,25 +103,6 @@ export function AtWork({
     }
     document.addEventListener('keydown', key);
     return () => document.removeEventListener('keydown', key);
-  });
-
-  const settled = evaluation.data !== undefined && !evaluation.isPlaceholderData;
-  // Where neither the core nor the server can be asked it counts unscored; the server computes it when it arrives.
-  const decided = settled || evaluation.error instanceof NoSignal;
-
-  function count() {
-    onTry();
-    const reasonMissing = draft.corrects !== null && draft.reason.trim() === '';
-    if (found.length > 0 || !checked || reasonMissing) return;
-    // Tapped before the sum was there: it counts as soon as it is, unless it is changed meanwhile.
-    if (!decided) return setWanted(JSON.stringify(reading));
-    setWanted(null);
-    if (clock) endClock(clock, me.id);
-    void onCount(reading, settled ? (evaluation.data ?? null) : null);
-  }
-
-  useEffect(() => {
-    if (decided && wanted === JSON.stringify(reading)) count();
   });
 
   if (!step) return null;
@@ -237,30 +204,24 @@ export function AtWork({
           {step.wait && !timedBy(method, step) ? 'Done, start the clock' : 'Done, next step'}
         </button>
       )}
-      <Result
+      <Outcome
+        whole={whole}
+        spot={spot}
         method={method}
-        evaluation={evaluation.data ?? null}
-        values={reading}
-        others={whole.readings.filter(
-          (one) => placeOf(one) === spot.id && one.method === method.id && one.id !== draft.corrects,
-        )}
-        offline={
-          evaluation.error !== null && refusals(evaluation.error).length === 0
-            ? sentence(evaluation.error)
-            : null
-        }
+        draft={draft}
+        keep={keep}
+        reading={reading}
+        wrong={wrong}
+        onRefused={setRefused}
+        isLast={isLast}
+        tried={tried}
+        onTry={onTry}
+        onCount={(result) => {
+          if (clock) endClock(clock, me.id);
+          void onCount(reading, result);
+        }}
+        onScore={onScore}
       />
-      {isLast && (
-        <Checks
-          method={method}
-          draft={draft}
-          keep={keep}
-          tried={tried}
-          found={tried ? found : []}
-          onCount={count}
-          busy={evaluation.isFetching || evaluation.isPlaceholderData}
-        />
-      )}
     </>
   );
 }
