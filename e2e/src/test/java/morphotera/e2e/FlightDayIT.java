@@ -122,6 +122,7 @@ class FlightDayIT {
                 this::counts,
                 this::aJudgedScale,
                 this::layers,
+                this::thePageIsKilled,
                 this::aProfileByAKitsChart,
                 this::aProbeOnItsLine,
                 this::crumbsByTheClock,
@@ -212,6 +213,14 @@ class FlightDayIT {
             judged("Plates");
         }
         count();
+    }
+
+    /** Without a signal, with a test under way: what was typed stands where it was. */
+    private void thePageIsKilled() {
+        bench("percolation-hole");
+        page.close();
+        page = adviser.anotherTab();
+        page.addInitScript(METER);
     }
 
     private void judged(String shape) {

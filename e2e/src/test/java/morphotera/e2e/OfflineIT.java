@@ -3,11 +3,13 @@ package morphotera.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -81,6 +83,38 @@ class OfflineIT extends OfflineDay {
         adviser.open(tray);
         assertThat(page.getByLabel(Pattern.compile("^Slaking, spot 1: 100"))).isVisible();
         adviser.offline(false);
+    }
+
+    @Test
+    void a_server_in_trouble_and_an_old_answer_that_comes_late_take_nothing_away() {
+        List<Route> slow = new ArrayList<>();
+        List<APIResponse> old = new ArrayList<>();
+        page.route("**/api/fields/" + field + "/copy", route -> {
+            old.add(route.fetch());
+            slow.add(route);
+        });
+        adviser.open(tray);
+        page.waitForCondition(() -> !slow.isEmpty());
+        openSlaking(1);
+        type();
+        AtomicInteger tries = new AtomicInteger();
+        page.route("**/api/readings/*", route -> {
+            if (tries.incrementAndGet() <= 2) {
+                route.fulfill(new Route.FulfillOptions().setStatus(500).setBody("{}"));
+            } else {
+                route.resume();
+            }
+        });
+        count();
+        adviser.waitUntilSent();
+        page.unroute("**/api/fields/" + field + "/copy");
+        slow.get(0).fulfill(new Route.FulfillOptions().setResponse(old.get(0)));
+        page.locator("[data-offline=ready]").waitFor();
+        adviser.open(tray);
+        adviser.offline(true);
+        assertThat(page.getByLabel(Pattern.compile("^Slaking, spot 1: 100"))).isVisible();
+        adviser.offline(false);
+        assertThat(readings()).hasSize(1);
     }
 
     @Test
