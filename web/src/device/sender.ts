@@ -153,17 +153,17 @@ type Delivered = { out: Outcome; answer: unknown };
 /** Before the first the server is asked who is here: nothing is sent to a portal, or in the name of somebody else. */
 async function unknownHere(parcel: Parcel): Promise<Delivered | null> {
   if (Date.now() - metAt < MET_MS) return null;
+  const is = (status: number | null, code?: string): Delivered => ({
+    out: outcome(parcel, status, null, null, Date.now(), problemOf(status ?? 0, { code })),
+    answer: null,
+  });
   let response: Response;
   try {
     response = await globalThis.fetch('/api/session', { signal: AbortSignal.timeout(GREETED_MS) });
   } catch {
-    return { out: outcome(parcel, null, null, null, Date.now(), problemOf(0, null)), answer: null };
+    return is(null);
   }
   const who = (await response.json().catch(() => null)) as { id?: unknown } | null;
-  const is = (status: number, code?: string) => ({
-    out: outcome(parcel, status, null, null, Date.now(), problemOf(status, { code })),
-    answer: null,
-  });
   if (response.status === 401) return is(401);
   // What is wrong with the server besides is told by what is sent.
   if (response.status !== 200) return null;
