@@ -13,8 +13,7 @@ export function App() {
   return (
     <Frame>
       <Suspense fallback={<p className="py-10 text-faded">Fetching…</p>}>
-        {/* A page whose code is long in coming: the one that is left fades meanwhile. */}
-        <div aria-busy={goes} className={goes ? 'opacity-50 transition-opacity delay-200' : undefined}>
+        <div aria-busy={goes} className={goes ? 'coming' : undefined}>
           <Outlet />
         </div>
       </Suspense>

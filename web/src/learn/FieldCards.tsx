@@ -97,7 +97,9 @@ function Card({ method }: { method: Method }) {
       <ol className="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
         {steps.map((step, i) => (
           <li key={step.id} className="grid grid-cols-[4.6rem_1fr] gap-2 border-t border-rule pt-1">
-            <span>{drawing && <Scene drawing={drawing} step={step.id} values={{}} />}</span>
+            <span>
+              <Scene drawing={drawing} step={step.id} values={{}} />
+            </span>
             <span>
               <span className="font-semibold">
                 {i + 1} {step.title}.

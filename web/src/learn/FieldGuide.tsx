@@ -65,7 +65,7 @@ function Tested({ method }: { method: Method }) {
   return (
     <Link to={`/methods/${method.id}`} className="grid border-t border-rule pt-2">
       <span className="block aspect-[36/20]">
-        {drawing && <Scene drawing={drawing} step={showingStep(method)} values={{}} />}
+        <Scene drawing={drawing} step={showingStep(method)} values={{}} />
       </span>
       <span className="font-head text-lg font-semibold">{method.name}</span>
       <span className="leading-snug text-faded">

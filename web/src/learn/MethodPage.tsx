@@ -133,7 +133,7 @@ function Way({ method, variant }: { method: Method; variant: Method['variants'][
           >
             <span className="num text-faded">{i + 1}</span>
             <span className="aspect-[36/20] max-desk:col-start-2">
-              {drawing && <Scene drawing={drawing} step={step.id} values={{}} />}
+              <Scene drawing={drawing} step={step.id} values={{}} />
             </span>
             <span className="max-desk:col-start-2">
               <span className="font-medium">{step.title}</span>

@@ -162,7 +162,7 @@ export function AtWork({
             {step.how}
             {step.minPeople > 1 && ` ${step.minPeople === 2 ? 'Two' : step.minPeople} people, never alone.`}
           </p>
-          {drawing && !drawnItself(method, step) && (
+          {!drawnItself(method, step) && (
             <div className={`mt-4 max-w-md ${clock ? 'max-desk:hidden' : ''}`}>
               <Scene drawing={drawing} step={step.id} values={draft.values} />
             </div>

@@ -57,7 +57,8 @@ export function NewField() {
     queryKey: keys.holdings,
     queryFn: ({ signal }) => take(api.GET('/api/holdings', { signal })) as Promise<Holding[]>,
   });
-  const holdingId = form.holdingId || (holdings.data?.length ? '' : 'new');
+  // While they are still being fetched nothing is chosen: what is, stays.
+  const holdingId = form.holdingId || (holdings.data?.length === 0 ? 'new' : '');
   const season = useQuery({ ...manyFields, enabled: holdingId !== '' && holdingId !== 'new' });
   const neighbours = (season.data?.fields ?? [])
     .map((card) => card.field)

@@ -26,7 +26,7 @@ export function useKit(asked: AskedSheet | null) {
   return useQuery({
     queryKey: keys.kit(JSON.stringify(body)),
     queryFn: ({ signal }) =>
-      answeredHere<Kit>('packKit', body, () =>
+      answeredHere<Kit>('packKit', body, signal, () =>
         take(api.POST('/api/kits/pack', { signal, body: body as NonNullable<typeof body> })),
       ),
     enabled: body !== null,

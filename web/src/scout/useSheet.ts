@@ -10,7 +10,7 @@ export function useSheet(asked: AskedSheet | null) {
   return useQuery({
     queryKey: keys.sheet(JSON.stringify(asked)),
     queryFn: ({ signal }) =>
-      answeredHere<Sheet>('planRunSheet', asked, () =>
+      answeredHere<Sheet>('planRunSheet', asked, signal, () =>
         take(api.POST('/api/run-sheets/plan', { signal, body: asked as AskedSheet })),
       ),
     enabled: asked !== null,

@@ -105,6 +105,17 @@ describe.each(METHODS)('the drawings of %s', (method, { steps, scales }) => {
   });
 });
 
+it('a drawing has its room before it is here: the button under it stays under the thumb', async () => {
+  const room = (drawing?: MethodDrawing) =>
+    render(<Scene drawing={drawing} step="drop" values={{}} />).querySelector('svg');
+  const coming = room();
+  const here = room(await drawn('drop-shatter'));
+  expect(coming?.childElementCount).toBe(0);
+  expect(here?.childElementCount).toBeGreaterThan(0);
+  expect(coming?.getAttribute('viewBox')).toBe(here?.getAttribute('viewBox'));
+  expect(coming?.getAttribute('class')).toBe(here?.getAttribute('class'));
+});
+
 it('a method nobody has drawn yet has none, and the bench goes on without', async () => {
   expect(await loadDrawing('divining')).toBeUndefined();
 });

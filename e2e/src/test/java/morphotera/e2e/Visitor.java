@@ -1,7 +1,6 @@
 package morphotera.e2e;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -15,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 
 /** Somebody at a browser, whose faults and requests to anywhere else are written down. */
@@ -39,6 +39,9 @@ final class Visitor implements AutoCloseable {
                     .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                     .setArgs(ARGUMENTS));
 
+    /** Those who are at a browser now. */
+    private static final List<Visitor> THERE = new CopyOnWriteArrayList<>();
+
     private final BrowserContext context;
     private final Jar jar;
     private final List<String> faults = new ArrayList<>();
@@ -56,7 +59,18 @@ final class Visitor implements AutoCloseable {
         context.setDefaultTimeout(PATIENCE_MS);
         // A busy disk takes its time: what is looked for is waited for as long as what is pressed.
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        if (!phone) {
+            // What a page keeps for a day without a signal, a phone keeps: a desk's browser need not fetch it each
+            // time.
+            context.addInitScript("delete Navigator.prototype.serviceWorker");
+        }
         anotherTab();
+        THERE.add(this);
+    }
+
+    /** Each page that is open now. */
+    static List<Page> pages() {
+        return THERE.stream().map(visitor -> visitor.page).toList();
     }
 
     /** The visitor goes on in a new tab of the same browser. */
@@ -174,24 +188,27 @@ final class Visitor implements AutoCloseable {
         page.getByTestId("sending").getByText("all sent").waitFor();
     }
 
-    /** What axe finds wrong on the page as it stands, in words. */
+    /** What axe finds wrong on the page as it stands once it has come, in words. */
+    @SuppressWarnings("unchecked")
     List<String> axe() {
-        return new AxeBuilder(page)
-                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
-                        .analyze()
-                        .getViolations()
-                        .stream()
-                        .map(Visitor::spoken)
-                        .toList();
-    }
-
-    private static String spoken(Rule rule) {
-        return rule.getId() + ": " + rule.getHelp() + " "
-                + rule.getNodes().stream().map(node -> node.getHtml()).limit(3).toList();
+        PlaywrightAssertions.assertThat(page.locator("[aria-busy=true]")).hasCount(0);
+        if ((boolean) page.evaluate("() => typeof axe === 'undefined'")) {
+            page.evaluate(AxeBuilder.getAxeScript());
+        }
+        // What is wrong alone: to list all that is right takes longer than the looking.
+        return (List<String>) page.evaluate("""
+                async () => {
+                  const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+                  const found = await axe.run(document, { runOnly: tags, resultTypes: ['violations'] });
+                  return found.violations.map(
+                    (rule) => `${rule.id}: ${rule.help} ${rule.nodes.slice(0, 3).map((node) => node.html)}`,
+                  );
+                }""");
     }
 
     @Override
     public void close() {
+        THERE.remove(this);
         context.close();
     }
 }
