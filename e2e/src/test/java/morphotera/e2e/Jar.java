@@ -52,7 +52,7 @@ final class Jar implements AutoCloseable {
     }
 
     private static Jar start(Path data, String ready, String... more) {
-        return start(data, List.of(System.getProperty("morphotera.options")), ready, List.of(more));
+        return start(data, List.of(System.getProperty("morphotera.options").split(" ")), ready, List.of(more));
     }
 
     private static Jar start(Path data, List<String> options, String ready, List<String> more) {
