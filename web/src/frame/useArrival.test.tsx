@@ -61,6 +61,21 @@ it('a page gone back to stands where it was left', async () => {
   expect(scrolled).toHaveBeenLastCalledWith(700);
 });
 
+it('a page opened by its address begins at its top, wherever another one stood', async () => {
+  await live(<Pages />);
+  await scrollTo(700);
+  scrolled.mockClear();
+  await live(<Pages />, '/measure');
+  expect(scrolled).not.toHaveBeenCalledWith(700);
+});
+
+it('a page loaded again stands where it stood', async () => {
+  await live(<Pages />, '/measure?spot=2');
+  await scrollTo(700);
+  await live(<Pages />, '/measure?spot=2');
+  expect(scrolled).toHaveBeenLastCalledWith(700);
+});
+
 it('another spot on the same page moves nothing', async () => {
   const page = await live(<Pages />);
   await scrollTo(700);

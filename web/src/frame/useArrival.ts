@@ -1,32 +1,34 @@
 import { useEffect, useLayoutEffect, useRef } from 'react';
 import { useLocation, useNavigationType } from 'react-router';
 
+const HANDS = ['wheel', 'pointerdown', 'keydown'];
 const KEPT = 'morphotera-scroll';
 /** A page is fetched and drawn first; after that it is as long as it was. */
 const FRAMES = 90;
 
-/** By the entry of the browser's history. */
+/** By the entry of the browser's history and its address: each page that is opened anew is the entry `default`. */
 const left: Record<string, number> = JSON.parse(sessionStorage.getItem(KEPT) ?? '{}');
 
 /** A new page begins at its top with the keyboard in it; one that was left stands where it was left, also after a reload. */
 export function useArrival(): void {
-  const { pathname, key } = useLocation();
+  const { pathname, search, key } = useLocation();
+  const entry = `${key} ${pathname}${search}`;
   const came = useNavigationType();
   const before = useRef<string | null>(null);
 
   useLayoutEffect(() => {
     const from = before.current;
     before.current = pathname;
-    if (came === 'POP') return scrollBack(left[key] ?? 0);
+    if (came === 'POP') return scrollBack(left[entry] ?? 0);
     if (from === pathname) return;
     globalThis.scrollTo(0, 0);
     document.getElementById('page')?.focus({ preventScroll: true });
-  }, [pathname, key, came]);
+  }, [pathname, entry, came]);
 
   useEffect(() => {
     globalThis.history.scrollRestoration = 'manual';
     const note = () => {
-      left[key] = scrollY;
+      left[entry] = scrollY;
     };
     const keep = () => sessionStorage.setItem(KEPT, JSON.stringify(left));
     addEventListener('scroll', note, { passive: true });
@@ -35,7 +37,7 @@ export function useArrival(): void {
       removeEventListener('scroll', note);
       removeEventListener('pagehide', keep);
     };
-  }, [key]);
+  }, [entry]);
 }
 
 /** As soon as the page is long enough; a hand on it goes before. */
@@ -52,9 +54,9 @@ function scrollBack(to: number): () => void {
     if (Math.abs(scrollY - to) > 1) frame = requestAnimationFrame(go);
   };
   go();
-  for (const hand of ['wheel', 'touchstart', 'keydown']) addEventListener(hand, stop, { once: true });
+  for (const hand of HANDS) addEventListener(hand, stop, { once: true });
   return () => {
     stop();
-    for (const hand of ['wheel', 'touchstart', 'keydown']) removeEventListener(hand, stop);
+    for (const hand of HANDS) removeEventListener(hand, stop);
   };
 }

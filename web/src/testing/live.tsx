@@ -15,10 +15,12 @@ Element.prototype.scrollIntoView ??= () => {};
 /** Long enough for what is kept in the test's database. */
 const SETTLED_MS = 30;
 
-/** A page that can be pressed and typed on. */
-export async function live(element: ReactElement): Promise<HTMLElement> {
+/** A page that can be pressed and typed on, opened at an address. */
+export async function live(element: ReactElement, at = '/'): Promise<HTMLElement> {
   const page = document.body.appendChild(document.createElement('div'));
-  await act(async () => createRoot(page).render(<MemoryRouter>{element}</MemoryRouter>));
+  await act(async () =>
+    createRoot(page).render(<MemoryRouter initialEntries={[at]}>{element}</MemoryRouter>),
+  );
   return page;
 }
 

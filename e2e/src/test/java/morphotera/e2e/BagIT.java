@@ -30,7 +30,7 @@ class BagIT {
         try (Visitor adviser = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
             Page page = adviser.page;
             open(adviser, "Main Oval");
-            adviser.go("Measure");
+            adviser.go("measure");
             adviser.button("Mix one from several spots").click();
             page.getByLabel("Down to").fill("0");
             adviser.button("It is mixed and in its bag").click();
@@ -55,7 +55,7 @@ class BagIT {
             adviser.waitUntilSent();
             assertThat(page.getByText("0 to 10 cm").first()).isVisible();
 
-            adviser.go("Read");
+            adviser.go("read");
             page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
                     .click();
             assertThat(page.getByText("a mixed sample").first()).isVisible();
@@ -74,7 +74,7 @@ class BagIT {
         try (Visitor adviser = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
             Page page = adviser.page;
             open(adviser, "Main Oval");
-            adviser.go("Scout");
+            adviser.go("scout");
             page.getByText("Spots from a file").click();
             page.getByLabel("Choose a file")
                     .first()

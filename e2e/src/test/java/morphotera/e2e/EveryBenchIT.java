@@ -40,7 +40,7 @@ class EveryBenchIT {
     }
 
     private void bench(String method) {
-        page.navigate(tray.replace("method=slaking", "method=" + method));
+        adviser.on(tray.replace("method=slaking", "method=" + method));
     }
 
     /** Heeded once a visit: a test before this one may have done it. */

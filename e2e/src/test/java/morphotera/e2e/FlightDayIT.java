@@ -81,7 +81,7 @@ class FlightDayIT {
     }
 
     private void bench(String method) {
-        adviser.open(tray + method);
+        adviser.on(tray + method);
         assertThat(page.getByLabel("Steps")
                         .or(page.getByLabel("Before you begin"))
                         .first())
@@ -221,6 +221,7 @@ class FlightDayIT {
         page.close();
         page = adviser.anotherTab();
         page.addInitScript(METER);
+        adviser.open(tray + "percolation-hole");
     }
 
     private void judged(String shape) {

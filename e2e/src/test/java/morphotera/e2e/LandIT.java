@@ -76,7 +76,7 @@ class LandIT {
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Walked Piece")))
                     .first()
                     .click();
-            adviser.go("Scout");
+            adviser.go("scout");
             adviser.button("Split it in two").click();
             Locator map =
                     adviser.page.getByLabel("Map of the field and its spots").first();
@@ -105,7 +105,7 @@ class LandIT {
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Marl Bank")))
                     .first()
                     .click();
-            adviser.go("Scout");
+            adviser.go("scout");
             adviser.button("Another patch or strip").click();
             adviser.page
                     .getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
@@ -144,7 +144,7 @@ class LandIT {
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Yard Close")))
                     .first()
                     .click();
-            adviser.go("Scout");
+            adviser.go("scout");
             adviser.page
                     .getByText("A poor patch", new Page.GetByTextOptions().setExact(true))
                     .click();

@@ -55,7 +55,7 @@ class OldRulesIT {
             adviser.offline(true);
             page.reload();
             assertThat(before).isVisible();
-            adviser.go("Read");
+            adviser.go("read");
             page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
                     .click();
             assertThat(page.getByText(Pattern.compile("\\b37\\b")).first()).isVisible();

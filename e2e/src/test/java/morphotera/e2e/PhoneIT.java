@@ -39,6 +39,8 @@ class PhoneIT {
             newcomer.button("Begin").click();
 
             newcomer.link("Draw the first field").click();
+            // Once it is known that there is none.
+            assertThat(newcomer.choice("Whose land", "A new holding")).isChecked();
             newcomer.button("Save the field").click();
             assertThat(page.getByText("Name the holding.")).isVisible();
             page.getByLabel("Name of the holding").fill("Home");

@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Geolocation;
@@ -42,6 +43,8 @@ final class Visitor implements AutoCloseable {
     /** Those who are at a browser now. */
     private static final List<Visitor> THERE = new CopyOnWriteArrayList<>();
 
+    private static final List<String> SEEN = new ArrayList<>();
+
     private final BrowserContext context;
     private final Jar jar;
     private final List<String> faults = new ArrayList<>();
@@ -68,9 +71,20 @@ final class Visitor implements AutoCloseable {
         THERE.add(this);
     }
 
-    /** Each page that is open now. */
-    static List<Page> pages() {
-        return THERE.stream().map(visitor -> visitor.page).toList();
+    /** What each of a test's visitors has before them, or had when they went; said once. */
+    static List<String> seen() {
+        THERE.forEach(Visitor::see);
+        List<String> seen = List.copyOf(SEEN);
+        SEEN.clear();
+        return seen;
+    }
+
+    private void see() {
+        try {
+            SEEN.add(page.url() + ": " + page.locator("body").innerText().replace('\n', ' '));
+        } catch (PlaywrightException gone) {
+            SEEN.add(gone.getMessage());
+        }
     }
 
     /** The visitor goes on in a new tab of the same browser. */
@@ -132,6 +146,13 @@ final class Visitor implements AutoCloseable {
         return this;
     }
 
+    /** Goes on within the page that is open as its own links do, to another cell of a tray; {@link #open} loads it anew. */
+    Visitor on(String path) {
+        page.evaluate(
+                "path => { history.pushState(null, '', path); dispatchEvent(new PopStateEvent('popstate')); }", path);
+        return this;
+    }
+
     Visitor signIn(String email) {
         open("/");
         button("Go in as " + email).click();
@@ -144,6 +165,8 @@ final class Visitor implements AutoCloseable {
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(verb))
                 .locator("visible=true")
                 .click();
+        // Until its page is here the one before it stands, and takes what is pressed.
+        page.waitForURL(Pattern.compile("/" + verb + "([?#]|$)"));
         return this;
     }
 
@@ -209,6 +232,7 @@ final class Visitor implements AutoCloseable {
     @Override
     public void close() {
         THERE.remove(this);
+        see();
         context.close();
     }
 }

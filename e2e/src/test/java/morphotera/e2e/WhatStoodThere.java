@@ -1,43 +1,39 @@
 package morphotera.e2e;
 
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.PlaywrightException;
-import java.nio.file.Path;
+import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.LifecycleMethodExecutionExceptionHandler;
 import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
-/** Where a test fails, what its visitors had before them stands with the failure, and as a picture under {@code target/failed}. */
-public final class WhatStoodThere implements TestExecutionExceptionHandler, LifecycleMethodExecutionExceptionHandler {
+/** Where a test fails, what its visitors had before them is said with it. */
+public final class WhatStoodThere
+        implements BeforeEachCallback, TestExecutionExceptionHandler, LifecycleMethodExecutionExceptionHandler {
     private static final int WORDS = 1500;
 
     @Override
+    public void beforeEach(ExtensionContext test) {
+        Visitor.seen();
+    }
+
+    @Override
     public void handleTestExecutionException(ExtensionContext test, Throwable fault) throws Throwable {
-        throw told(test, fault);
+        throw told(fault);
     }
 
     @Override
     public void handleBeforeEachMethodExecutionException(ExtensionContext test, Throwable fault) throws Throwable {
-        throw told(test, fault);
+        throw told(fault);
     }
 
-    private static Throwable told(ExtensionContext test, Throwable fault) {
-        int visitor = 0;
-        for (Page page : Visitor.pages()) {
-            try {
-                String words = page.locator("body").innerText().replace('\n', ' ');
-                fault.addSuppressed(new Shown(page.url() + ": " + words.substring(0, Math.min(WORDS, words.length()))));
-                page.screenshot(new Page.ScreenshotOptions()
-                        .setPath(Path.of("target", "failed", test.getDisplayName() + visitor++ + ".png")));
-            } catch (PlaywrightException gone) {
-                fault.addSuppressed(gone);
-            }
+    private static Throwable told(Throwable fault) {
+        for (String page : Visitor.seen()) {
+            fault.addSuppressed(new Seen(page.substring(0, Math.min(WORDS, page.length()))));
         }
         return fault;
     }
 
-    private static final class Shown extends RuntimeException {
-        Shown(String page) {
+    private static final class Seen extends RuntimeException {
+        Seen(String page) {
             super(page, null, false, false);
         }
     }
