@@ -19,6 +19,9 @@ function core() {
   return [{ url: '/core/core.js', revision }];
 }
 
+/** Tests of what a device keeps: each begins with a device of its own. The others share their modules, which saves most of the time. */
+const ALONE = ['src/device/**/*.test.{ts,tsx}', 'src/season/Mend.test.tsx'];
+
 export default defineConfig({
   resolve: { alias: { 'core-figures': FIGURES } },
   plugins: [
@@ -63,5 +66,20 @@ export default defineConfig({
   },
   worker: { format: 'es' },
   server: { proxy: { '/api': 'http://127.0.0.1:8080', '/core': 'http://127.0.0.1:8080' } },
-  test: { include: ['src/**/*.test.{ts,tsx}'] },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'alone', include: ALONE } },
+      {
+        extends: true,
+        test: {
+          name: 'together',
+          include: ['src/**/*.test.{ts,tsx}'],
+          exclude: ALONE,
+          isolate: false,
+          unstubGlobals: true,
+          setupFiles: 'src/testing/clean.ts',
+        },
+      },
+    ],
+  },
 });
