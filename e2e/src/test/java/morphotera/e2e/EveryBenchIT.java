@@ -21,7 +21,7 @@ class EveryBenchIT {
 
     @BeforeEach
     void aRunningVisit() {
-        adviser = Visitor.onPhone(jar).signIn("adviser@tidewrack.example");
+        adviser = Visitor.onPhoneInSignal(jar).signIn("adviser@tidewrack.example");
         page = adviser.page;
         page.getByRole(AriaRole.LIST)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Gate Hollow"))
@@ -40,7 +40,7 @@ class EveryBenchIT {
     }
 
     private void bench(String method) {
-        adviser.on(tray.replace("method=slaking", "method=" + method));
+        adviser.bench(tray.replace("method=slaking", "method=" + method));
     }
 
     /** Heeded once a visit: a test before this one may have done it. */
@@ -261,24 +261,6 @@ class EveryBenchIT {
                 .click();
         assertThat(pair.getByText("−100 of 100")).isVisible();
         assertThat(adviser.axe()).isEmpty();
-    }
-
-    @Test
-    void a_kits_chart_is_read_by_its_printed_step_without_a_signal() {
-        bench("ph");
-        page.locator("[data-offline=ready]").waitFor();
-        adviser.offline(true);
-        page.getByLabel("Step 4 of 5").click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read it by “Card of the plain box”"))
-                .first()
-                .click();
-        adviser.button("Between 5 and 6").click();
-        assertThat(page.getByLabel("pH", new Page.GetByLabelOptions().setExact(true))
-                        .first())
-                .hasValue("5.5");
-        adviser.offline(false);
-        // What the test itself cut off is written down by the browser.
-        adviser.faults().removeIf(fault -> fault.contains("ERR_INTERNET_DISCONNECTED"));
     }
 
     @Test

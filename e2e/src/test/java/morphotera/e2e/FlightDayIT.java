@@ -81,7 +81,7 @@ class FlightDayIT {
     }
 
     private void bench(String method) {
-        adviser.on(tray + method);
+        adviser.bench(tray + method);
         assertThat(page.getByLabel("Steps")
                         .or(page.getByLabel("Before you begin"))
                         .first())

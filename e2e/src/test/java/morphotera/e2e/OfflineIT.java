@@ -20,6 +20,22 @@ import tools.jackson.databind.JsonNode;
 /** A field day without a signal: nothing that is typed is lost and nothing is sent twice. */
 class OfflineIT extends OfflineDay {
     @Test
+    void a_kits_chart_is_read_by_its_printed_step() {
+        page.getByLabel(Pattern.compile("^Slaking, spot 1:")).click();
+        adviser.offline(true);
+        adviser.bench(page.url().replace("method=slaking", "method=ph"));
+        page.getByLabel("Step 4 of 5").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read it by “Card of the plain box”"))
+                .first()
+                .click();
+        adviser.button("Between 5 and 6").click();
+        assertThat(page.getByLabel("pH", new Page.GetByLabelOptions().setExact(true))
+                        .first())
+                .hasValue("5.5");
+        adviser.offline(false);
+    }
+
+    @Test
     void a_page_loaded_without_a_signal_measures_scores_and_decides_and_sends_when_it_is_back() {
         adviser.offline(true);
         page.reload();

@@ -25,7 +25,7 @@ class PhoneIT {
 
     @Test
     void a_newcomer_reaches_advice_for_a_field_of_their_own() {
-        try (Visitor newcomer = Visitor.onPhone(jar)) {
+        try (Visitor newcomer = Visitor.onPhoneInSignal(jar)) {
             Page page = newcomer.page;
             newcomer.open("/");
             page.getByLabel("Name of the practice").fill("Own Ground");

@@ -25,7 +25,7 @@ class PhoneMainPathIT {
 
     @Test
     void measure_read_decide_and_follow_with_one_thumb() {
-        try (Visitor adviser = Visitor.onPhone(jar)) {
+        try (Visitor adviser = Visitor.onPhoneInSignal(jar)) {
             Page page = adviser.page;
             adviser.signIn("adviser@tidewrack.example");
             // What runs stands before the maps, however many holdings there are.
@@ -124,7 +124,7 @@ class PhoneMainPathIT {
 
     @Test
     void no_page_is_wider_than_the_phone() {
-        try (Visitor adviser = Visitor.onPhone(jar)) {
+        try (Visitor adviser = Visitor.onPhoneInSignal(jar)) {
             Page page = adviser.page;
             adviser.signIn("adviser@tidewrack.example");
             openField(adviser, "Church Piece");

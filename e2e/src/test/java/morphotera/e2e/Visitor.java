@@ -10,9 +10,11 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.Geolocation;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -43,6 +45,9 @@ final class Visitor implements AutoCloseable {
     /** Those who are at a browser now. */
     private static final List<Visitor> THERE = new CopyOnWriteArrayList<>();
 
+    /** By the server and the person. */
+    private static final Map<String, List<Cookie>> SIGNED_IN = new HashMap<>();
+
     private static final List<String> SEEN = new ArrayList<>();
 
     private final BrowserContext context;
@@ -50,7 +55,7 @@ final class Visitor implements AutoCloseable {
     private final List<String> faults = new ArrayList<>();
     Page page;
 
-    private Visitor(Jar jar, int width, int height, boolean phone, String zone) {
+    private Visitor(Jar jar, int width, int height, boolean phone, String zone, boolean keeps) {
         this.jar = jar;
         context = BROWSER.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
@@ -62,9 +67,7 @@ final class Visitor implements AutoCloseable {
         context.setDefaultTimeout(PATIENCE_MS);
         // A busy disk takes its time: what is looked for is waited for as long as what is pressed.
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        if (!phone) {
-            // What a page keeps for a day without a signal, a phone keeps: a desk's browser need not fetch it each
-            // time.
+        if (!keeps) {
             context.addInitScript("delete Navigator.prototype.serviceWorker");
         }
         anotherTab();
@@ -124,7 +127,12 @@ final class Visitor implements AutoCloseable {
     }
 
     static Visitor atDesk(Jar jar) {
-        return new Visitor(jar, 1280, 800, false, "UTC");
+        return new Visitor(jar, 1280, 800, false, "UTC", false);
+    }
+
+    /** As at a desk, the browser keeps no page for a day without a signal: to fetch it takes its time. */
+    static Visitor onPhoneInSignal(Jar jar) {
+        return new Visitor(jar, 390, 844, true, "UTC", false);
     }
 
     static Visitor onPhone(Jar jar) {
@@ -133,7 +141,7 @@ final class Visitor implements AutoCloseable {
 
     /** One that was set to a zone of its own. */
     static Visitor onPhone(Jar jar, String zone) {
-        return new Visitor(jar, 390, 844, true, zone);
+        return new Visitor(jar, 390, 844, true, zone, true);
     }
 
     /** Console errors, page errors and requests off the machine since the start. */
@@ -146,17 +154,27 @@ final class Visitor implements AutoCloseable {
         return this;
     }
 
-    /** Goes on within the page that is open as its own links do, to another cell of a tray; {@link #open} loads it anew. */
-    Visitor on(String path) {
+    /** From one cell of a tray to the bench of another, as a tap on it does; {@link #open} loads the page anew. */
+    Visitor bench(String cell) {
         page.evaluate(
-                "path => { history.pushState(null, '', path); dispatchEvent(new PopStateEvent('popstate')); }", path);
+                "cell => { history.pushState(null, '', cell); dispatchEvent(new PopStateEvent('popstate')); }", cell);
+        String method = cell.replaceFirst(".*method=([a-z-]+).*", "$1");
+        page.getByLabel("Bench").locator("a[href='/methods/" + method + "']").waitFor();
         return this;
     }
 
+    /** The first who comes as this person presses the button; the next have the cookie that it got. */
     Visitor signIn(String email) {
+        context.addCookies(SIGNED_IN.getOrDefault(jar.url(email), List.of()));
         open("/");
-        button("Go in as " + email).click();
-        page.getByTestId("sending").waitFor();
+        Locator door = button("Go in as " + email);
+        Locator inside = page.getByTestId("sending");
+        door.or(inside).first().waitFor();
+        if (door.isVisible()) {
+            door.click();
+        }
+        inside.waitFor();
+        SIGNED_IN.put(jar.url(email), context.cookies());
         return this;
     }
 

@@ -15,11 +15,10 @@ import java.util.stream.Stream;
 import morphotera.app.Client;
 import morphotera.app.Morphotera;
 import morphotera.app.RunningApp;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** A server that is killed, as a power cut kills it, leaves what was there before or all that was to come. */
@@ -30,6 +29,15 @@ class KilledTest {
 
     @TempDir
     private Path data;
+
+    private Server server;
+
+    @AfterEach
+    void noneIsLeft() throws InterruptedException {
+        if (server != null) {
+            server.kill();
+        }
+    }
 
     private static Process java(String... words) throws IOException {
         List<String> command = Stream.concat(
@@ -78,19 +86,39 @@ class KilledTest {
         throw new AssertionError("the server never came");
     }
 
-    @ParameterizedTest
-    @ValueSource(ints = {60, 500})
-    void in_the_middle_of_an_import_there_is_nothing_of_it_or_all(int afterMillis) throws Exception {
+    @Test
+    void in_the_middle_of_an_import_there_is_nothing_of_it_or_all() throws Exception {
         byte[] practice = packed();
-        Server server = start();
+        server = start();
         Client owner = Client.firstOwner(server.port(), SIGN_IN.get("email"), SIGN_IN.get("password"));
-        JsonNode look = owner.file("POST", "/api/imports?kind=practice", practice)
+        JsonNode look = look(owner, practice);
+        String id = look.get("id").asString();
+        long rows = look.at("/would/add").asLong();
+        for (int afterMillis : new int[] {60, 500}) {
+            killedWhileItSaves(owner, id, afterMillis);
+
+            server = start();
+            owner = server.somebody();
+            owner.send("POST", "/api/session", SIGN_IN).expect(200);
+            JsonNode now = look(owner, practice);
+            assertThat(now.at("/would/add").asLong()).isIn(0L, rows);
+            assertThat(now.at("/would/same").asLong())
+                    .isEqualTo(rows - now.at("/would/add").asLong());
+        }
+        owner.confirm(id).expect(200);
+        assertThat(look(owner, practice).at("/would/same").asLong()).isEqualTo(rows);
+    }
+
+    private static JsonNode look(Client owner, byte[] practice) {
+        return owner.file("POST", "/api/imports?kind=practice", practice)
                 .expect(200)
                 .json();
-        String confirm = "/api/imports/" + look.get("id").asString() + "/confirm";
+    }
+
+    private void killedWhileItSaves(Client owner, String id, int afterMillis) throws Exception {
         CompletableFuture<Void> cut = CompletableFuture.runAsync(() -> {
             try {
-                owner.send("POST", confirm, null);
+                owner.send("POST", "/api/imports/" + id + "/confirm", null);
             } catch (RuntimeException gone) {
                 assertThat(gone).isInstanceOf(UncheckedIOException.class);
             }
@@ -98,26 +126,6 @@ class KilledTest {
         Thread.sleep(afterMillis);
         server.kill();
         cut.get(30, TimeUnit.SECONDS);
-
-        Server again = start();
-        try {
-            Client back = again.somebody();
-            back.send("POST", "/api/session", SIGN_IN).expect(200);
-            long rows = look.at("/would/add").asLong();
-            JsonNode now = back.file("POST", "/api/imports?kind=practice", practice)
-                    .expect(200)
-                    .json();
-            assertThat(now.at("/would/add").asLong()).isIn(0L, rows);
-            assertThat(now.at("/would/same").asLong())
-                    .isEqualTo(rows - now.at("/would/add").asLong());
-            back.confirm(look.get("id").asString()).expect(200);
-            JsonNode after = back.file("POST", "/api/imports?kind=practice", practice)
-                    .expect(200)
-                    .json();
-            assertThat(after.at("/would/same").asLong()).isEqualTo(rows);
-        } finally {
-            again.kill();
-        }
     }
 
     private static byte[] packed() throws InterruptedException {
