@@ -35,7 +35,12 @@ export function SectionPage({ whole, zone }: { whole: WholeVisit; zone: string }
         { zone },
       ),
   });
-  return <Show of={section}>{(view) => <SectionOf view={view} whole={whole} zone={zone} />}</Show>;
+  return (
+    // Its room is there before it is, so that what stands under it is not pushed from under a thumb.
+    <div className={section.isPending ? 'min-h-[75svh]' : undefined}>
+      <Show of={section}>{(view) => <SectionOf view={view} whole={whole} zone={zone} />}</Show>
+    </div>
+  );
 }
 
 function SectionOf({ view, whole, zone }: { view: SectionView; whole: WholeVisit; zone: string }) {
