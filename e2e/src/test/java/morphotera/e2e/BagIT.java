@@ -27,7 +27,7 @@ class BagIT {
 
     @Test
     void soil_of_several_spots_is_mixed_read_and_scored_as_the_zones_one_value() {
-        try (Visitor adviser = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
+        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("second@tidewrack.example")) {
             Page page = adviser.page;
             open(adviser, "Main Oval");
             adviser.go("measure");
@@ -71,7 +71,7 @@ class BagIT {
 
     @Test
     void a_file_of_spots_is_looked_at_and_what_lies_off_the_field_is_left_out() {
-        try (Visitor adviser = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
+        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("second@tidewrack.example")) {
             Page page = adviser.page;
             open(adviser, "Main Oval");
             adviser.go("scout");

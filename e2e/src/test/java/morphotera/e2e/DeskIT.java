@@ -21,7 +21,7 @@ class DeskIT {
 
     @BeforeEach
     void signIn() {
-        adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example");
+        adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example");
         page = adviser.page;
     }
 
@@ -248,7 +248,7 @@ class DeskIT {
         openField("Church Piece");
         adviser.heading("Roots run on").waitFor();
         String address = page.url();
-        Visitor other = Visitor.atDesk(jar).signIn("other@farside.example");
+        Visitor other = Visitor.atDeskInSignal(jar).signIn("other@farside.example");
         try {
             assertThat(other.page.getByText("Long Strand").first()).isVisible();
             assertThat(other.page.getByText("Church Piece")).hasCount(0);
@@ -261,7 +261,7 @@ class DeskIT {
 
     @Test
     void a_grower_reads_their_holding_and_changes_nothing() {
-        Visitor grower = Visitor.atDesk(jar).signIn("grower@hallowquay.example");
+        Visitor grower = Visitor.atDeskInSignal(jar).signIn("grower@hallowquay.example");
         try {
             assertThat(grower.page.getByText("Church Piece").first()).isVisible();
             assertThat(grower.page.getByText("Far Cleave")).hasCount(0);

@@ -19,7 +19,7 @@ class LaboratoryIT {
 
     @BeforeEach
     void atTheDesk() {
-        adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example");
+        adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example");
         page = adviser.page;
     }
 

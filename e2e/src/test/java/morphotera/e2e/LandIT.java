@@ -71,7 +71,7 @@ class LandIT {
             assertThat(walker.page.getByText("arable, 3.3 ha")).isVisible();
             assertThat(walker.faults()).isEmpty();
         }
-        try (Visitor adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example")) {
+        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example")) {
             adviser.page
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Walked Piece")))
                     .first()
@@ -100,7 +100,7 @@ class LandIT {
 
     @Test
     void a_wet_corner_is_drawn_and_a_spot_set_in_it_belongs_to_it() {
-        try (Visitor adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example")) {
+        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example")) {
             adviser.page
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Marl Bank")))
                     .first()
@@ -139,7 +139,7 @@ class LandIT {
 
     @Test
     void a_poor_patch_asks_for_a_good_one_beside_it_and_it_is_set_at_once() {
-        try (Visitor adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example")) {
+        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example")) {
             adviser.page
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Yard Close")))
                     .first()

@@ -47,7 +47,7 @@ class OfflineTogetherIT extends OfflineDay {
         adviser.go("scout");
         adviser.choice("Soil, as a hand feels it", "Wet").click();
         adviser.button("Back to measuring").click();
-        try (Visitor second = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
+        try (Visitor second = Visitor.atDeskInSignal(jar).signIn("second@tidewrack.example")) {
             second.open(page.url().replaceAll("^https?://[^/]+", "").replace("/measure", "/scout"));
             there.accept(second);
             second.button("Back to measuring").click();
@@ -118,7 +118,7 @@ class OfflineTogetherIT extends OfflineDay {
     @Test
     void each_sees_what_the_other_counted_and_where_they_stand() {
         openSlaking(1);
-        try (Visitor second = Visitor.atDesk(jar).signIn("second@tidewrack.example")) {
+        try (Visitor second = Visitor.atDeskInSignal(jar).signIn("second@tidewrack.example")) {
             second.open(page.url().replaceAll("^https?://[^/]+", "").replaceAll("[?].*", ""));
             assertThat(second.page.getByText("Adviser stands at spot 1.")).isVisible();
             type();

@@ -24,7 +24,7 @@ class PlanIT {
 
     @BeforeEach
     void signIn() {
-        adviser = Visitor.atDesk(jar).signIn("adviser@tidewrack.example");
+        adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example");
         page = adviser.page;
     }
 

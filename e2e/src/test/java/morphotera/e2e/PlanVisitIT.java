@@ -90,7 +90,7 @@ class PlanVisitIT {
     @Test
     void a_visit_is_planned_from_outline_to_bag_and_followed_where_there_is_no_signal() {
         String visit;
-        try (Visitor desk = Visitor.atDesk(jar)) {
+        try (Visitor desk = Visitor.atDeskInSignal(jar)) {
             desk.signIn("adviser@tidewrack.example");
             visit = planned(desk);
             assertThat(desk.faults()).isEmpty();

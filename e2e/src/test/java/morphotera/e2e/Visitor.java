@@ -127,10 +127,15 @@ final class Visitor implements AutoCloseable {
     }
 
     static Visitor atDesk(Jar jar) {
+        return new Visitor(jar, 1280, 800, false, "UTC", true);
+    }
+
+    /** The browser keeps no page for a day without a signal: to fetch it takes its time. */
+    static Visitor atDeskInSignal(Jar jar) {
         return new Visitor(jar, 1280, 800, false, "UTC", false);
     }
 
-    /** As at a desk, the browser keeps no page for a day without a signal: to fetch it takes its time. */
+    /** As {@link #atDeskInSignal}. */
     static Visitor onPhoneInSignal(Jar jar) {
         return new Visitor(jar, 390, 844, true, "UTC", false);
     }
