@@ -85,6 +85,9 @@ export async function pictureOf(shown: Shown): Promise<Blob> {
   return response.blob();
 }
 
+/** Sent, a picture is the server's: an image may still be fetching it from this device. */
+const GIVEN_BACK_MS = 10_000;
+
 /** An address for an image element; null until there is one. */
 export function usePictureUrl(shown: Shown, small: boolean): string | null {
   const [url, setUrl] = useState<string | null>(null);
@@ -105,7 +108,8 @@ export function usePictureUrl(shown: Shown, small: boolean): string | null {
       });
     return () => {
       gone = true;
-      if (made !== null) URL.revokeObjectURL(made);
+      const held = made;
+      if (held !== null) setTimeout(() => URL.revokeObjectURL(held), GIVEN_BACK_MS);
     };
   }, [parcel, shown.id, small]);
   return url;
