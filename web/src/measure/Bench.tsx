@@ -4,6 +4,7 @@ import { newId } from '../api/ids';
 import type { Evaluation, Method, Reading, WholeVisit } from '../api/types';
 import { mend, post } from '../device/parcels';
 import { nowIso } from '../ground/time';
+import { useHere } from '../ground/useHere';
 import { mayWrite, useMe } from '../people/session';
 import { AtWork } from './AtWork';
 import { CameBack } from './CameBack';
@@ -42,6 +43,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
   const stand = standing(taken);
   const [tried, setTried] = useState(false);
   const [lost, setLost] = useState(false);
+  const here = useHere();
   const writes = mayWrite(me);
   const placeName = `${spot.sample ? 'sample' : 'spot'} ${spot.label}`;
 
@@ -111,7 +113,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
     }
     forget();
     setTried(false);
-    toSlot(null);
+    if (slot > 1 && here.current) toSlot(null);
   }
 
   const head = (

@@ -112,7 +112,8 @@ function MeasureOf({ whole, methods }: { whole: WholeVisit; methods: Method[] })
         visitId={whole.visit.id}
         onBack={(one) => {
           const slot: Record<string, string> = one.repeat > 1 ? { repeat: String(one.repeat) } : {};
-          setSearch({ spot: one.placeId, method: one.method, ...slot });
+          const inPair = beside && method?.id === one.method && [spot?.id, beside.id].includes(one.placeId);
+          if (!inPair) setSearch({ spot: one.placeId, method: one.method, ...slot });
           setTaken((before) => before + 1);
         }}
       />

@@ -8,12 +8,14 @@ import type { Corner, LandField } from '../api/types';
 import { knowField } from '../device/known';
 import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
+import { useHere } from '../ground/useHere';
 import { FieldMap } from './FieldMap';
 
 /** A field becomes two along a line that is tapped across it. */
 export function SplitField({ field, onDone }: { field: LandField; onDone: () => void }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const here = useHere();
   const [ids] = useState(() => ({ fieldId: newId(), zoneId: newId() }));
   const [line, setLine] = useState<Corner[]>([]);
   const [name, setName] = useState(`${field.name}, second part`);
@@ -34,6 +36,7 @@ export function SplitField({ field, onDone }: { field: LandField; onDone: () => 
       knowField(queries, stays);
       knowField(queries, goes);
       await queries.invalidateQueries();
+      if (!here.current) return;
       onDone();
       void navigate(`/fields/${goes.id}/scout`);
     } catch (error) {

@@ -15,6 +15,7 @@ import { NumberField } from '../ground/NumberField';
 import { TextField } from '../ground/TextField';
 import { nowIso, today } from '../ground/time';
 import { parse } from '../ground/units';
+import { useHere } from '../ground/useHere';
 import { useKept } from '../ground/useKept';
 import { mayWrite, useMe } from '../people/session';
 import { Bag } from './Bag';
@@ -56,6 +57,7 @@ type Form = {
 export function VisitPlan({ field, planning, visit, earlier, onSetSpot }: Props) {
   const me = useMe();
   const navigate = useNavigate();
+  const here = useHere();
   const queries = useQueryClient();
   const methods = useMethods();
   const [form, keep, forget] = useKept<Form>(
@@ -146,12 +148,12 @@ export function VisitPlan({ field, planning, visit, earlier, onSetSpot }: Props)
       setFound([]);
       setFault(null);
       if (!saved.kept) {
-        await queries.invalidateQueries({ queryKey: ['field'] });
-        await queries.invalidateQueries({ queryKey: ['visit'] });
-        await queries.invalidateQueries({ queryKey: keys.season });
+        void queries.invalidateQueries({ queryKey: ['field'] });
+        void queries.invalidateQueries({ queryKey: ['visit'] });
+        void queries.invalidateQueries({ queryKey: keys.season });
       }
       const next = state === 'running' ? 'measure' : state === 'done' ? 'read' : 'scout';
-      void navigate(`/fields/${field.id}/visits/${form.id}/${next}`);
+      if (here.current) void navigate(`/fields/${field.id}/visits/${form.id}/${next}`);
     } catch (error) {
       setFound(refusals(error));
       setFault(refusals(error).length === 0 ? sentence(error) : null);

@@ -260,6 +260,15 @@ class EveryBenchIT {
                 .locator("visible=true")
                 .click();
         assertThat(pair.getByText("−100 of 100")).isVisible();
+        page.getByLabel("Was it a fresh face, wetted?").locator("visible=true").check();
+        adviser.button("Count this reading").locator("visible=true").click();
+        Locator counted = page.getByText("Smell, spot 2 counted.");
+        assertThat(counted).isVisible();
+        assertThat(pair.getByText("−100 of 100")).isVisible();
+        adviser.waitUntilSent();
+        adviser.button("Take it back").click();
+        assertThat(counted).isHidden();
+        assertThat(pair.getByText("−100 of 100")).isVisible();
         assertThat(adviser.axe()).isEmpty();
     }
 
