@@ -3,6 +3,7 @@ import { useState, useSyncExternalStore } from 'react';
 import { keys } from '../api/keys';
 import { sentence } from '../api/problem';
 import * as device from '../device/words';
+import { useHere } from '../ground/useHere';
 import { useNow } from '../ground/useNow';
 import { type Counted, lastCounted, onCounted, secondsLeft, takeBack } from './undo';
 import { DRAFT_VERSION, keyOf } from './useDraft';
@@ -13,6 +14,7 @@ export function TakeBack({ visitId, onBack }: { visitId: string; onBack: (one: C
   const one = last?.visitId === visitId ? last : null;
   const now = useNow(one !== null);
   const queries = useQueryClient();
+  const here = useHere();
   const [fault, setFault] = useState<unknown>(null);
   const left = one === null ? 0 : secondsLeft(one, now);
   if (one === null || left === 0) return null;
@@ -27,7 +29,7 @@ export function TakeBack({ visitId, onBack }: { visitId: string; onBack: (one: C
       );
       setFault(null);
       await queries.invalidateQueries({ queryKey: keys.visit(visitId) });
-      onBack(taken);
+      if (here.current) onBack(taken);
     } catch (error) {
       setFault(error);
     }

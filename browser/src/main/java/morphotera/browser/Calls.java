@@ -34,11 +34,11 @@ import morphotera.measure.picture.Pixels;
 import morphotera.read.Cut;
 import morphotera.read.FieldScores;
 import morphotera.read.School;
-import morphotera.scout.runsheet.RunSheet;
 
 /** JSON in, a core function, JSON out. */
 public final class Calls {
     private static final LastGround GROUND = new LastGround();
+    private static final LastSheet SHEET = new LastSheet();
 
     private Calls() {}
 
@@ -339,13 +339,12 @@ public final class Calls {
     public static String planRunSheet(String body) {
         return answer(
                 body,
-                in -> SheetTrees.sheet(
-                        RunSheet.plan(SheetTrees.asked(Tree.of(in)).outing())));
+                in -> SheetTrees.sheet(SHEET.of(SheetTrees.asked(Tree.of(in)).outing())));
     }
 
     public static String packKit(String body) {
         return answer(
-                body, in -> SheetTrees.kit(SheetTrees.kitAsked(Tree.of(in)).kit()));
+                body, in -> SheetTrees.kit(SheetTrees.kitAsked(Tree.of(in)).kit(SHEET::of)));
     }
 
     private interface Sum {

@@ -35,9 +35,12 @@ public record Kit(
     /** @param because the method that asks for it */
     public record Protection(String item, String because) {}
 
-    /** @param sizesMm holes and rings that differ from the usual, by field key */
-    public static Kit of(Outing outing, Map<String, Double> sizesMm) {
-        return new Packing(outing, sizesMm).pack();
+    /**
+     * @param sheet when what is done, by which as many tools are carried as are at work at one time
+     * @param sizesMm holes and rings that differ from the usual, by field key
+     */
+    public static Kit of(Outing outing, RunSheet sheet, Map<String, Double> sizesMm) {
+        return new Packing(outing, sheet, sizesMm).pack();
     }
 
     private static final class Packing {
@@ -48,10 +51,10 @@ public record Kit(
         private final Map<String, Description.Gear> gearOf = new LinkedHashMap<>();
         private final Map<String, Double> amounts = new LinkedHashMap<>();
 
-        Packing(Outing outing, Map<String, Double> sizesMm) {
+        Packing(Outing outing, RunSheet sheet, Map<String, Double> sizesMm) {
             this.outing = outing;
+            this.sheet = sheet;
             this.sizesMm = sizesMm;
-            this.sheet = RunSheet.plan(outing);
         }
 
         Kit pack() {

@@ -6,10 +6,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import morphotera.ground.Nullable;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
 import morphotera.scout.runsheet.Asked;
+import morphotera.scout.runsheet.Outing;
+import morphotera.scout.runsheet.RunSheet;
 
 /** A kit as it is asked for; {@code spots} and {@code gate} where they are known, without them spots are taken to lie some 60 m apart. */
 public record KitAsked(
@@ -24,7 +27,8 @@ public record KitAsked(
     private static final double LEAST_MM = 50;
     private static final double MOST_MM = 600;
 
-    public Kit kit() {
+    /** @param plan the run sheet of a visit, which may be at hand already */
+    public Kit kit(Function<Outing, RunSheet> plan) {
         List<Refusal> refusals = new ArrayList<>();
         Map<String, Double> sizes = new LinkedHashMap<>();
         size(refusals, sizes, "holeDiameterMm", holeDiameterMm, "The hole");
@@ -33,9 +37,9 @@ public record KitAsked(
             throw new Refused(refusals);
         }
         List<Asked.Spot> at = spots == null && tests != null ? inARow() : spots;
-        return Kit.of(
-                new Asked(people == null ? 1 : people, textureGroup, gate, at, tests, null, null, null).outing(),
-                sizes);
+        Outing outing =
+                new Asked(people == null ? 1 : people, textureGroup, gate, at, tests, null, null, null).outing();
+        return Kit.of(outing, plan.apply(outing), sizes);
     }
 
     private static void size(

@@ -8,6 +8,7 @@ import java.util.Map;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.methods.Methods;
 import morphotera.scout.runsheet.Outing;
+import morphotera.scout.runsheet.RunSheet;
 import org.junit.jupiter.api.Test;
 
 class KitTest {
@@ -21,7 +22,8 @@ class KitTest {
                         "s" + i, Methods.find(method).orElseThrow().description()));
             }
         }
-        return Kit.of(new Outing(people, TextureGroup.MEDIUM, null, at, tests, 1.2, 45, null), sizes);
+        Outing outing = new Outing(people, TextureGroup.MEDIUM, null, at, tests, 1.2, 45, null);
+        return Kit.of(outing, RunSheet.plan(outing), sizes);
     }
 
     private static Kit.Tool tool(Kit kit, String item) {

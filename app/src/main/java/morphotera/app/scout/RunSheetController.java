@@ -22,9 +22,15 @@ class RunSheetController {
     private static final double MOST_MINUTES = 2880;
     private static final double MOST_BITS = 1000;
 
+    private final Sheets sheets;
+
+    RunSheetController(Sheets sheets) {
+        this.sheets = sheets;
+    }
+
     @PostMapping("/api/run-sheets/plan")
     RunSheet plan(@RequestBody Asked body) {
-        return RunSheet.plan(body.outing());
+        return sheets.of(body.outing());
     }
 
     /** {@code worth} in bits by method; one that is not named counts 1 at each spot. */
@@ -99,6 +105,6 @@ class RunSheetController {
 
     @PostMapping("/api/kits/pack")
     KitView pack(@RequestBody KitAsked body) {
-        return KitView.of(body.kit());
+        return KitView.of(body.kit(sheets::of));
     }
 }
