@@ -3528,6 +3528,7 @@ export interface components {
             before: string;
             /** Format: date */
             beforeDay: string;
+            groups: components["schemas"]["morphotera.read.FieldScores.GroupScore"][];
             methods: components["schemas"]["morphotera.app.follow.ChangeController.MethodChange"][];
             unlike: components["schemas"]["morphotera.follow.Unlike"][];
         };

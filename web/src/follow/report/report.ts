@@ -118,7 +118,8 @@ export function draft(known: Known): Report {
     groups: scores.groups.map(({ group, score: now }) => ({
       group,
       score: now,
-      was: was(group, scores, known.change),
+      // A change kept on the device by an older page tells no groups.
+      was: known.change?.groups?.find((one) => one.group === group)?.score ?? null,
     })),
     parts: [...PARTS],
     section: known.section,
@@ -134,20 +135,6 @@ export function draft(known: Known): Report {
     uncertain: uncertain(known),
     cautions: cautions(plan.steps, remedies),
   };
-}
-
-/** What the tests of a group came to then, at the same spots; null where one of them has nothing then to be held against. */
-function was(group: string, scores: FieldScores, change: ChangeView | null): number | null {
-  const counted = scores.methods.filter((one) => one.inGroup && one.group === group && one.grade !== 'C');
-  const then = counted.map((one) => {
-    const pairs = (change?.methods ?? []).filter((each) => each.method === one.method);
-    return mean(pairs.flatMap((each) => each.pairs.map((pair) => pair.before)));
-  });
-  return then.includes(null) ? null : mean(then as number[]);
-}
-
-function mean(all: number[]): number | null {
-  return all.length === 0 ? null : all.reduce((sum, one) => sum + one, 0) / all.length;
 }
 
 function standing(

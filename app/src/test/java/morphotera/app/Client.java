@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -15,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.StreamSupport;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,6 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Somebody at the API: keeps cookies, sends the token back, reads JSON. */
 public final class Client {
     private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    /** By the server and the person. */
+    private static final Map<String, List<HttpCookie>> SIGNED_IN = new ConcurrentHashMap<>();
 
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
@@ -41,7 +46,22 @@ public final class Client {
         return signedIn(email, RunningApp.port());
     }
 
+    /** In the session that this person has, if any: a password's hash takes longer than most tests. */
     public static Client signedIn(String email, int port) {
+        Client client = new Client(port);
+        URI at = URI.create(client.base);
+        List<HttpCookie> known = SIGNED_IN.getOrDefault(at + email, List.of());
+        known.forEach(cookie -> client.cookies.getCookieStore().add(at, cookie));
+        if (!known.isEmpty() && client.get("/api/session").status() == 200) {
+            return client;
+        }
+        Client anew = signsIn(email, port);
+        SIGNED_IN.put(at + email, anew.cookies.getCookieStore().get(at));
+        return anew;
+    }
+
+    /** In a session of their own. */
+    public static Client signsIn(String email, int port) {
         Client client = new Client(port);
         client.get("/api/welcome");
         client.send("POST", "/api/session", Map.of("email", email, "password", "slack-tide-41"))

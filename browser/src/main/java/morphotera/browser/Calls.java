@@ -261,13 +261,15 @@ public final class Calls {
     public static String scores(String body) {
         return answer(body, in -> {
             Asked asked = Asked.of(in);
-            Site site = asked.bundle().site();
             List<Taken> here =
                     asked.bundle().standing(asked.zone(), asked.visit().id());
             return ScoreTrees.scores(
-                    FieldScores.of(here, Coded.of(School.values(), site.school()), site.crop()),
-                    asked.bundle().usedBy(here));
+                    scores(asked.bundle().site(), here), asked.bundle().usedBy(here));
         });
+    }
+
+    private static FieldScores scores(Site site, List<Taken> here) {
+        return FieldScores.of(here, Coded.of(School.values(), site.school()), site.crop());
     }
 
     public static String section(String body) {
@@ -310,19 +312,19 @@ public final class Calls {
             Tree now = bundle.visitTree(asked.visit().id());
             String thenDay = then.at("day").text();
             String nowDay = now.at("day").text();
+            List<Taken> here = bundle.standing(asked.zone(), asked.visit().id());
+            List<VisitChange.OfMethod> changes =
+                    VisitChange.of(bundle.standing(asked.zone(), before.id()), here, bundle.practised(then, now));
             return Trees.of(
                     "before", before.id(),
                     "beforeDay", thenDay,
                     "after", asked.visit().id(),
                     "afterDay", nowDay,
-                    "methods",
+                    "methods", Trees.each(changes, ChangeTrees::ofMethod),
+                    "groups",
                             Trees.each(
-                                    VisitChange.of(
-                                            bundle.standing(asked.zone(), before.id()),
-                                            bundle.standing(
-                                                    asked.zone(), asked.visit().id()),
-                                            bundle.practised(then, now)),
-                                    ChangeTrees::ofMethod),
+                                    VisitChange.groupsThen(scores(bundle.site(), here), changes),
+                                    ScoreTrees::groupScore),
                     "unlike",
                             Trees.each(
                                     Unlike.visits(

@@ -63,6 +63,34 @@ public final class VisitChange {
         return List.copyOf(changes);
     }
 
+    /**
+     * What each group came to then, by the tests that make it now at the spots they share. A group is left out where one of its
+     * tests has nothing then to be held against.
+     */
+    public static List<FieldScores.GroupScore> groupsThen(FieldScores now, List<OfMethod> changes) {
+        List<FieldScores.GroupScore> then = new ArrayList<>();
+        for (FieldScores.GroupScore group : now.groups()) {
+            List<Double> means = now.methods().stream()
+                    .filter(one -> one.group() == group.group() && one.counts())
+                    .map(one -> meanThen(one, changes))
+                    .toList();
+            if (!means.contains(null)) {
+                then.add(new FieldScores.GroupScore(group.group(), Numbers.mean(means)));
+            }
+        }
+        return List.copyOf(then);
+    }
+
+    private static @Nullable Double meanThen(MethodScore row, List<OfMethod> changes) {
+        List<Double> before = changes.stream()
+                .filter(one -> one.method().equals(row.method())
+                        && (row.depthClass() == null || row.depthClass() == one.depthClass()))
+                .flatMap(one -> one.pairs().stream())
+                .map(Pair::before)
+                .toList();
+        return before.isEmpty() ? null : Numbers.mean(before);
+    }
+
     private static Map<Like, List<Taken>> byLike(List<Taken> taken) {
         return Sorted.by(
                 one -> new Like(

@@ -5,7 +5,7 @@ package morphotera.ground;
  * arithmetic, so that a change is judged alike on a server and a phone.
  */
 public final class StudentT {
-    private static final int HALVINGS = 200;
+    private static final int STEPS = 200;
 
     private StudentT() {}
 
@@ -14,23 +14,27 @@ public final class StudentT {
         if (degrees < 1 || p < 0.5 || p >= 1) {
             throw new IllegalArgumentException("t of " + p + " with " + degrees + " degrees of freedom");
         }
-        double low = 0;
-        double high = 1;
-        while (cumulative(degrees, high) < p) {
-            high *= 2;
-        }
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (middle == low || middle == high) {
+        // The share bends downward all along, so that Newton's steps from below never pass the t that is looked for.
+        double t = 0;
+        for (int i = 0; i < STEPS; i++) {
+            double next = t + (p - cumulative(degrees, t)) / density(degrees, t);
+            if (next <= t) {
                 break;
             }
-            if (cumulative(degrees, middle) < p) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+            t = next;
         }
-        return (low + high) / 2;
+        return t;
+    }
+
+    /** How thick the distribution lies at t, its Γ by their recursion from 1 or 2 degrees. */
+    private static double density(int degrees, double t) {
+        double square = degrees / (degrees + t * t);
+        boolean odd = degrees % 2 == 1;
+        double density = odd ? square / Math.PI : Math.sqrt(square) / 2;
+        for (int k = odd ? 1 : 2; k < degrees; k += 2) {
+            density *= square * (k + 1) / k;
+        }
+        return density * (odd ? 1 : square) / Math.sqrt(degrees);
     }
 
     /** The share of the distribution that lies under t, for t from 0. */

@@ -8,7 +8,6 @@ import morphotera.ground.Coded;
 import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.ground.Once;
-import morphotera.measure.Grade;
 import morphotera.measure.Group;
 import morphotera.measure.Taken;
 
@@ -59,7 +58,7 @@ public record FieldScores(
     /** @param crop for the depth of the root zone; null where it is not known */
     public static FieldScores of(List<Taken> readings, School school, @Nullable String crop) {
         List<MethodScore> methods = SpotScores.rows(readings, crop);
-        List<MethodScore> counted = methods.stream().filter(FieldScores::counts).toList();
+        List<MethodScore> counted = methods.stream().filter(MethodScore::counts).toList();
         List<GroupScore> groups = new ArrayList<>();
         for (Group group : Group.OF_SOIL) {
             Double score = mean(counted, group);
@@ -85,13 +84,9 @@ public record FieldScores(
     public static Map<String, Double> counted(List<MethodScore> methods, Group group) {
         Map<String, Double> means = new LinkedHashMap<>();
         methods.stream()
-                .filter(method -> counts(method) && method.group() == group)
+                .filter(method -> method.counts() && method.group() == group)
                 .forEach(method -> means.put(method.method(), method.mean()));
         return means;
-    }
-
-    private static boolean counts(MethodScore method) {
-        return method.inGroup() && method.grade() != Grade.C;
     }
 
     private static long cleanSpots(List<MethodScore> counted, boolean ofSoil) {

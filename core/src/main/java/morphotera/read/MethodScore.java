@@ -42,6 +42,11 @@ public record MethodScore(
     /** 1.4826·MAD estimates the standard deviation of normal values. */
     private static final double ODD_DEVIATIONS = 3 * 1.4826;
 
+    /** Whether it enters its group and the soil's number. */
+    public boolean counts() {
+        return inGroup && grade != Grade.C;
+    }
+
     /**
      * A spot's score, 0 to 100.
      *

@@ -10,8 +10,11 @@ import java.util.Map;
 import morphotera.Tables;
 import morphotera.ground.DepthClass;
 import morphotera.measure.Cell;
+import morphotera.measure.Group;
 import morphotera.measure.Taken;
 import morphotera.measure.methods.Methods;
+import morphotera.read.FieldScores;
+import morphotera.read.School;
 import org.junit.jupiter.api.Test;
 
 /** Like is held against like, and what was unlike is said. */
@@ -128,5 +131,41 @@ class VisitChangeTest {
         add(before, "1", "ph", Map.of(), ph("water", 6.2));
         add(after, "1", "ph", Map.of(), ph("cacl2", 5.4));
         assertThat(changes().get(0).unlike()).extracting(Unlike::code).containsExactly(Unlike.Code.BASIS);
+    }
+
+    private List<FieldScores.GroupScore> groupsThen() {
+        return VisitChange.groupsThen(FieldScores.of(after, School.BALANCED, null), changes());
+    }
+
+    @Test
+    void a_group_then_is_the_same_tests_at_the_spots_they_share() {
+        add(before, "1", "slaking", Map.of(), crumbs(5, "air-dry", "never"));
+        add(before, "2", "slaking", Map.of(), crumbs(5, "air-dry", "gentle"));
+        add(before, "3", "slaking", Map.of(), crumbs(5, "air-dry", "never"));
+        add(after, "1", "slaking", Map.of(), crumbs(5, "air-dry", "gentle"));
+        add(after, "2", "slaking", Map.of(), crumbs(5, "air-dry", "gentle"));
+        double never = before.get(0).evaluation().score();
+        double gentle = before.get(1).evaluation().score();
+        assertThat(groupsThen()).containsExactly(new FieldScores.GroupScore(Group.STRUCTURE, (never + gentle) / 2));
+    }
+
+    @Test
+    void crumbs_from_deeper_down_are_no_part_of_what_the_top_was() {
+        for (List<Taken> visit : List.of(before, after)) {
+            add(visit, "1", "slaking", Map.of(), crumbs(5, "air-dry", "never"));
+            add(visit, "2", "slaking", Map.of(), crumbs(45, "air-dry", "still"));
+        }
+        assertThat(groupsThen())
+                .containsExactly(new FieldScores.GroupScore(
+                        Group.STRUCTURE, before.get(0).evaluation().score()));
+    }
+
+    @Test
+    void a_group_with_a_test_that_was_not_made_then_is_held_against_nothing() {
+        add(before, "1", "ph", Map.of(), ph("water", 5.4));
+        add(after, "1", "ph", Map.of(), ph("water", 6.2));
+        assertThat(groupsThen()).extracting(FieldScores.GroupScore::group).containsExactly(Group.CHEMISTRY);
+        add(after, "1", "salinity", Map.of(), Map.of("ec", 1, "compensated", true, "ratio", "paste"));
+        assertThat(groupsThen()).isEmpty();
     }
 }

@@ -11,6 +11,7 @@ import morphotera.app.land.Field;
 import morphotera.app.land.Land;
 import morphotera.app.land.Zone;
 import morphotera.app.learn.Specimens;
+import morphotera.app.measure.Reading;
 import morphotera.app.measure.Readings;
 import morphotera.app.measure.TakenReadings;
 import morphotera.app.people.Viewer;
@@ -24,6 +25,7 @@ import morphotera.follow.Unlike;
 import morphotera.follow.VisitChange;
 import morphotera.ground.Nullable;
 import morphotera.measure.methods.Methods;
+import morphotera.read.FieldScores;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -68,12 +70,14 @@ class ChangeController {
         }
     }
 
+    /** @param groups what each group came to then, by the tests that make it now at the spots they share */
     record ChangeView(
             UUID before,
             LocalDate beforeDay,
             UUID after,
             LocalDate afterDay,
             List<MethodChange> methods,
+            List<FieldScores.GroupScore> groups,
             List<Unlike> unlike) {}
 
     @GetMapping("/api/visits/{id}/change")
@@ -89,9 +93,10 @@ class ChangeController {
         }
         Field field = land.field(viewer, after.fieldId());
         Zone where = field.zone(zone);
+        List<Reading> now = readings.ofVisit(viewer, after.id());
         List<VisitChange.OfMethod> changes = VisitChange.of(
                 TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, before.id()))),
-                TakenReadings.of(Scores.standing(field, where, readings.ofVisit(viewer, after.id()))),
+                TakenReadings.of(Scores.standing(field, where, now)),
                 practised(viewer, before, after));
         List<Unlike> unlike = Unlike.visits(
                 before.day().getMonthValue(),
@@ -106,6 +111,7 @@ class ChangeController {
                 after.id(),
                 after.day(),
                 changes.stream().map(MethodChange::of).toList(),
+                VisitChange.groupsThen(Scores.of(field, where, now), changes),
                 unlike);
     }
 

@@ -194,7 +194,9 @@ class BoundsTest {
                                 .getBytes(StandardCharsets.US_ASCII));
             }
             new Client().get("/api/health").expect(200);
-            Client.signedIn("second@tidewrack.example").get("/api/session").expect(200);
+            Client.signsIn("second@tidewrack.example", RunningApp.port())
+                    .get("/api/session")
+                    .expect(200);
         } finally {
             for (Socket socket : slow) {
                 socket.close();

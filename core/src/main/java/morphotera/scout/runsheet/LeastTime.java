@@ -54,6 +54,7 @@ final class LeastTime {
         }
         boolean alone = outing.people() == 1 && Walk.isExact(spots);
         walkS = alone ? Walk.length(metres, Walk.from(metres)) : Walk.tree(metres);
+        List<Work.Piece> pieces = Work.of(outing.before(), new Progress(null)).pieces();
         for (int place : used.subList(0, spots)) {
             String spot = outing.spots().get(place).id();
             List<Chain> here = new ArrayList<>();
@@ -61,8 +62,10 @@ final class LeastTime {
                 here.add(chain(test));
             }
             chains.add(here);
-            work.add(work(place));
-            stretches.add(stretches(place));
+            List<Work.Piece> ofSpot =
+                    pieces.stream().filter(piece -> piece.place() == place).toList();
+            work.add(work(ofSpot));
+            stretches.add(stretches(ofSpot));
         }
     }
 
@@ -173,27 +176,21 @@ final class LeastTime {
         return new Chain(test.method().id(), own, stretches, waits, window);
     }
 
-    private int work(int place) {
+    private static int work(List<Work.Piece> pieces) {
         int sum = 0;
-        for (Work.Piece piece : pieces(place)) {
+        for (Work.Piece piece : pieces) {
             sum += piece.lastsS() * (piece.byTwo() ? 2 : 1);
         }
         return sum;
     }
 
-    private Map<String, List<Integer>> stretches(int place) {
+    private static Map<String, List<Integer>> stretches(List<Work.Piece> pieces) {
         Map<String, List<Integer>> by = new LinkedHashMap<>();
-        for (Work.Piece piece : pieces(place)) {
+        for (Work.Piece piece : pieces) {
             List<String> methods = piece.parts().get(0).methods();
             String whose = methods.size() == 1 ? methods.get(0) : "shared";
             by.computeIfAbsent(whose, any -> new ArrayList<>()).add(piece.lastsS());
         }
         return by;
-    }
-
-    private List<Work.Piece> pieces(int place) {
-        return Work.of(outing.before(), new Progress(null)).pieces().stream()
-                .filter(piece -> piece.place() == place)
-                .toList();
     }
 }
