@@ -129,12 +129,11 @@ final class Lines {
         return true;
     }
 
-    boolean isInOrder() {
-        for (int person = 0; person < net.people; person++) {
-            for (int at = 0; at < length[person]; at++) {
-                if (net.tied[of[person][at]] && !isInOrder(person, at)) {
-                    return false;
-                }
+    /** Of those put in from one place to, and without, another. */
+    boolean isInOrder(int person, int from, int to) {
+        for (int at = from; at < to; at++) {
+            if (net.tied[of[person][at]] && !isInOrder(person, at)) {
+                return false;
             }
         }
         return true;

@@ -171,13 +171,14 @@ final class Search {
         int first = line[at];
         int second = line[at + 1];
         boolean alone = net.twin[first] < 0 && net.twin[second] < 0;
-        if (!alone || net.place[first] != net.place[second] || rank[first] <= rank[second]) {
+        boolean mayChange = alone && net.place[first] == net.place[second] && !net.leads[first][second];
+        if (!mayChange || rank[first] <= rank[second]) {
             return false;
         }
         before.like(lines);
         line[at] = second;
         line[at + 1] = first;
-        if (lines.isInOrder() && lines.refresh() && lines.aim() <= bestAim) {
+        if (lines.refresh() && lines.aim() <= bestAim) {
             bestAim = lines.aim();
             return true;
         }
@@ -328,11 +329,12 @@ final class Search {
             lines.takeAt(person, from);
         }
         int other = chance(net.people);
-        int at = held[other] + chance(lines.length[other] - held[other] + 1);
+        int to = held[other] + chance(lines.length[other] - held[other] + 1);
+        int at = to;
         for (int piece : stay) {
             lines.put(other, at++, piece);
         }
-        return lines.isInOrder() && lines.refresh() ? lines.cost() : Net.NEVER;
+        return lines.isInOrder(other, to, at) && lines.refresh() ? lines.cost() : Net.NEVER;
     }
 
     private int chance(int under) {
