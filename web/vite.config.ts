@@ -67,6 +67,7 @@ export default defineConfig({
   worker: { format: 'es' },
   server: { proxy: { '/api': 'http://127.0.0.1:8080', '/core': 'http://127.0.0.1:8080' } },
   test: {
+    maxWorkers: '100%',
     projects: [
       { extends: true, test: { name: 'alone', include: ALONE } },
       {

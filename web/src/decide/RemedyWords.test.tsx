@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { expect, it, vi } from 'vitest';
 import type { Remedy } from '../api/types';
 import { live, press } from '../testing/live';

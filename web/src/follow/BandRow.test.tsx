@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { expect, test } from 'vitest';
 import type { Promised } from '../api/types';
 import { render, texts } from '../testing/render';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { act } from 'react';
 import { Link, Route, Routes, useNavigate } from 'react-router';
 import { beforeEach, expect, it, vi } from 'vitest';

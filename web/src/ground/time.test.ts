@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { afterEach, expect, it, vi } from 'vitest';
 import { now, nowIso, pinTo, today } from './time';
 

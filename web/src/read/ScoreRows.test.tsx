@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { expect, it } from 'vitest';
 import type { FieldScores, Method, MethodScore } from '../api/types';
 import { render, texts } from '../testing/render';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { afterEach, describe, expect, it } from 'vitest';
 import type { SectionColumn, SectionView, Units } from '../api/types';
 import { setMyUnits } from '../ground/myUnits';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import type { Method, Sheet, Spot } from '../api/types';
 import { render, texts } from '../testing/render';

@@ -1,6 +1,7 @@
 import { act, type ReactElement } from 'react';
 import { createRoot } from 'react-dom/client';
 import { MemoryRouter } from 'react-router';
+import { open } from './open';
 
 (globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean }).IS_REACT_ACT_ENVIRONMENT = true;
 /** Nothing has a size here. */
@@ -18,9 +19,9 @@ const SETTLED_MS = 30;
 /** A page that can be pressed and typed on, opened at an address. */
 export async function live(element: ReactElement, at = '/'): Promise<HTMLElement> {
   const page = document.body.appendChild(document.createElement('div'));
-  await act(async () =>
-    createRoot(page).render(<MemoryRouter initialEntries={[at]}>{element}</MemoryRouter>),
-  );
+  const root = createRoot(page);
+  open.add(root);
+  await act(async () => root.render(<MemoryRouter initialEntries={[at]}>{element}</MemoryRouter>));
   return page;
 }
 

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import { render } from '../../testing/render';
 import type { Values } from '../draft';

@@ -1,4 +1,4 @@
-// @vitest-environment jsdom
+// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import type { Evaluation, Reading } from '../../api/types';
 import { render } from '../../testing/render';
