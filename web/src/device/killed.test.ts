@@ -56,36 +56,39 @@ async function count({ words, parcels }: ThePage): Promise<void> {
   );
 }
 
-/** Where the page ends: from then on it does nothing more. */
-const ends: Record<string, (page: ThePage) => void> = {
-  'before what was typed becomes a parcel': ({ db }) => {
-    vi.spyOn(db, 'transaction').mockImplementation(never as never);
+/** Where the page ends, and says that it is there: from then on it does nothing more. */
+const ends: Record<string, (page: ThePage, end: () => Promise<never>) => void> = {
+  'before what was typed becomes a parcel': ({ db }, end) => {
+    vi.spyOn(db, 'transaction').mockImplementation(end as never);
   },
-  'before it is marked as on its way': ({ db }) => {
-    vi.spyOn(db.parcels, 'update').mockImplementation(never as never);
+  'before it is marked as on its way': ({ db }, end) => {
+    vi.spyOn(db.parcels, 'update').mockImplementation(end as never);
   },
-  'before it is at the server': () => {
-    onTheWay = async (way) => (way === 'there' ? never() : undefined);
+  'before it is at the server': (_, end) => {
+    onTheWay = async (way) => (way === 'there' ? end() : undefined);
   },
-  'before its answer is here': () => {
-    onTheWay = async (way) => (way === 'back' ? never() : undefined);
+  'before its answer is here': (_, end) => {
+    onTheWay = async (way) => (way === 'back' ? end() : undefined);
   },
-  'before it is dropped': ({ db }) => {
+  'before it is dropped': ({ db }, end) => {
     const all = db.transaction.bind(db);
     const counting = 1;
     let transactions = 0;
     vi.spyOn(db, 'transaction').mockImplementation(((...of: Parameters<typeof all>) =>
-      transactions++ < counting ? all(...of) : never()) as never);
+      transactions++ < counting ? all(...of) : end()) as never);
   },
 };
 
-it.each(Object.keys(ends))('a page that ends %s loses nothing and doubles nothing', async (end) => {
+it.each(Object.keys(ends))('a page that ends %s loses nothing and doubles nothing', async (where) => {
   const first = await aPage();
-  ends[end]?.(first);
-  first.sender.sendFor('ann');
-  void count(first);
-  await new Promise((rest) => setTimeout(rest, 60));
-  vi.restoreAllMocks();
+  await new Promise<void>((ended) => {
+    ends[where]?.(first, () => {
+      ended();
+      return never();
+    });
+    first.sender.sendFor('ann');
+    void count(first);
+  });
   onTheWay = async () => {};
 
   const second = await aPage();

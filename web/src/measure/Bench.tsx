@@ -35,7 +35,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
   const me = useMe();
   const [search, setSearch] = useSearchParams();
   const slot = Number(search.get('repeat') ?? '1') || 1;
-  const { draft, key, keep, forget, full } = useDraft(whole, spot.id, method, me.id, slot);
+  const { draft, key, keep, hold, forget, full } = useDraft(whole, spot.id, method, me.id, slot);
   const pending = usePending(whole.visit.id).filter(
     (one) => placeOf(one) === spot.id && one.method === method.id,
   );
@@ -87,6 +87,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
     const label = `${method.name}, ${whole.field.name} ${placeName}`;
     const id = newId();
     const typed = draft;
+    hold();
     const kept = draft.mends
       ? await mend(draft.mends, body, result, key)
       : await post(

@@ -103,46 +103,55 @@ export function useDraft(whole: WholeVisit, spotId: string, method: Method, pers
   );
   const [full, setFull] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const unsent = useRef<Draft | null>(null);
+
+  /** What is being typed is not sent any more: it counts, or is given up. */
+  const hold = useCallback(() => {
+    if (timer.current !== null) clearTimeout(timer.current);
+    unsent.current = null;
+  }, []);
+
+  const send = useCallback(() => {
+    const next = unsent.current;
+    hold();
+    if (next === null) return;
+    const path = draftPath(visitId, spotId, method.id);
+    const label = `${inSentence(method.name)}, being typed`;
+    // Only a newer one of the same repeat takes the place of one that waits.
+    void post(
+      {
+        person,
+        path,
+        body: { body: next, changedAt: next.changedAt, repeat, variant: next.variant || null },
+        label,
+      },
+      { replaces: path },
+    );
+  }, [hold, visitId, spotId, method, person, repeat]);
 
   const keep = useCallback(
     (change: Partial<Draft>) => {
       setDraft((before) => {
         const next = { ...before, ...change, changedAt: nowIso() };
         void device.write(key, DRAFT_VERSION, next).then((kept) => setFull(!kept));
-        if (timer.current !== null) clearTimeout(timer.current);
-        timer.current = setTimeout(() => {
-          const path = draftPath(visitId, spotId, method.id);
-          const label = `${inSentence(method.name)}, being typed`;
-          // Only a newer one of the same repeat takes the place of one that waits.
-          void post(
-            {
-              person,
-              path,
-              body: { body: next, changedAt: next.changedAt, repeat, variant: next.variant || null },
-              label,
-            },
-            { replaces: path },
-          );
-        }, SEND_AFTER_MS);
+        hold();
+        unsent.current = next;
+        timer.current = setTimeout(send, SEND_AFTER_MS);
         return next;
       });
     },
-    [key, visitId, spotId, method, person, repeat],
+    [key, hold, send],
   );
 
   const forget = useCallback(() => {
-    if (timer.current !== null) clearTimeout(timer.current);
+    hold();
     void device.remove(key);
     setDraft(newDraft(method, way, last));
-  }, [key, method, way, last]);
+  }, [key, hold, method, way, last]);
 
-  useEffect(
-    () => () => {
-      if (timer.current !== null) clearTimeout(timer.current);
-    },
-    [],
-  );
-  return { draft, key, keep, forget, full };
+  // Whoever goes to another cell at once leaves nothing behind on this device alone.
+  useEffect(() => send, [send]);
+  return { draft, key, keep, hold, forget, full };
 }
 
 /** A reading that needs somebody, back on the bench as it was typed; counted again it keeps its parcel. */

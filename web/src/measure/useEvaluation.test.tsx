@@ -1,10 +1,9 @@
 // @vitest-environment happy-dom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act } from 'react';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { keys } from '../api/keys';
 import type { Method, WholeVisit, Yardstick } from '../api/types';
-import { live } from '../testing/live';
+import { live, until } from '../testing/live';
 import { groundOf } from './groundOf';
 import { useEvaluation } from './useEvaluation';
 
@@ -37,7 +36,7 @@ async function typed(whole: WholeVisit, crumbs: number) {
       <Score whole={whole} crumbs={crumbs} />
     </QueryClientProvider>,
   );
-  await act(async () => new Promise((done) => setTimeout(done, 30)));
+  await until(() => expect(page.textContent).not.toBe('none'));
   return page.textContent;
 }
 

@@ -6,7 +6,7 @@ import { expect, it, vi } from 'vitest';
 import { keys } from '../api/keys';
 import type { Holding, Me } from '../api/types';
 import { Session } from '../people/session';
-import { live, type } from '../testing/live';
+import { live, type, until } from '../testing/live';
 import { NewField } from './NewField';
 
 const ME = { id: 'adviser', role: 'adviser', units: null } as unknown as Me;
@@ -29,7 +29,7 @@ it('the name of a new holding stays where it is typed when the holdings there ar
   await type(named(), 'Walked Holding');
 
   queries.setQueryData(keys.holdings, [{ id: 'tidewrack', name: 'Tidewrack' }] as Holding[]);
-  await act(async () => vi.waitFor(() => expect(page.textContent).toContain('Tidewrack')));
+  await until(() => expect(page.textContent).toContain('Tidewrack'));
 
   expect(named()?.value).toBe('Walked Holding');
 });

@@ -1,6 +1,7 @@
 import { act, type ReactElement } from 'react';
 import { createRoot } from 'react-dom/client';
 import { MemoryRouter } from 'react-router';
+import { vi } from 'vitest';
 import { open } from './open';
 
 (globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean }).IS_REACT_ACT_ENVIRONMENT = true;
@@ -39,4 +40,12 @@ export async function type(field: Element | null, text: string): Promise<void> {
   // React hears only what goes through the prototype's own setter.
   Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, text);
   await act(async () => field.dispatchEvent(new Event('input', { bubbles: true })));
+}
+
+/** Until it holds on the page as it is drawn by then. */
+export function until(holds: () => void): Promise<void> {
+  return vi.waitFor(async () => {
+    await act(async () => {});
+    holds();
+  });
 }
