@@ -1,6 +1,6 @@
 /// <reference types="node" />
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
@@ -19,8 +19,18 @@ function core() {
   return [{ url: '/core/core.js', revision }];
 }
 
-/** Tests of what a device keeps: each begins with a device of its own. The others share their modules, which saves most of the time. */
-const ALONE = ['src/device/**/*.test.{ts,tsx}', 'src/season/Mend.test.tsx'];
+/**
+ * Tests that begin with a device of their own, or that put something in the place of a module: no other may have it. All others
+ * share their modules, which saves most of the time.
+ */
+function alone(): string[] {
+  return readdirSync('src', { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.test\.tsx?$/.test(file))
+    .map((file) => `src/${file}`)
+    .filter((file) => /vi\.mock\(|fake-indexeddb/.test(readFileSync(file, 'utf8')));
+}
+
+const ALONE = alone();
 
 export default defineConfig({
   resolve: { alias: { 'core-figures': FIGURES } },

@@ -4,7 +4,7 @@ import { beforeEach, expect, it } from 'vitest';
 import { openDatabase } from '../device/database';
 import type { Parcel, State } from '../device/parcel';
 import { loadParcels, mark, parcels, post } from '../device/parcels';
-import { live, press, type } from '../testing/live';
+import { live, press, type, until } from '../testing/live';
 import { texts } from '../testing/render';
 import { Mend } from './Mend';
 
@@ -38,11 +38,13 @@ it('a value that was refused stands as typed, with what is wrong, and goes again
   expect(page.textContent).toContain('Clay, %, goes from 0 to 100.');
   await type(field, '41');
   await press(page, 'Send it again');
-  expect(parcels()[0]).toMatchObject({
-    id: 'p',
-    body: { name: 'wet', clayPercent: 41 },
-    state: { is: 'waiting' },
-  });
+  await until(() =>
+    expect(parcels()[0]).toMatchObject({
+      id: 'p',
+      body: { name: 'wet', clayPercent: 41 },
+      state: { is: 'waiting' },
+    }),
+  );
 });
 
 const said = (code: string): State => ({
@@ -59,13 +61,13 @@ it('a figure that was missing goes as a figure, and one that was wanted as text 
   const page = await live(<Mend parcel={await came('PUT', { kind: 'lime' }, said('missing'))} />);
   await type(page.querySelector('input'), '2,5');
   await press(page, 'Send it again');
-  expect(parcels()[0]?.body).toEqual({ kind: 'lime', amount: 2.5 });
+  await until(() => expect(parcels()[0]?.body).toEqual({ kind: 'lime', amount: 2.5 }));
 });
 
 it('what was of the wrong kind goes as the other', async () => {
   const page = await live(<Mend parcel={await came('PUT', { amount: 25 }, said('wrong-type'))} />);
   await press(page, 'Send it again');
-  expect(parcels()[0]?.body).toEqual({ amount: '25' });
+  await until(() => expect(parcels()[0]?.body).toEqual({ amount: '25' }));
 });
 
 it('what two changed stands side by side, and nothing goes before one is chosen', async () => {
@@ -79,10 +81,12 @@ it('what two changed stands side by side, and nothing goes before one is chosen'
   expect(parcels()[0]?.state.is).toBe('stale');
   await press(page, 'yours: silt loam');
   await press(page, 'Send it again');
-  expect(parcels()[0]?.body).toEqual({
-    version: 2,
-    changes: [{ path: '/texture', was: 'clay-loam', is: 'silt-loam' }],
-  });
+  await until(() =>
+    expect(parcels()[0]?.body).toEqual({
+      version: 2,
+      changes: [{ path: '/texture', was: 'clay-loam', is: 'silt-loam' }],
+    }),
+  );
 });
 
 it('where what stands is taken, nothing is left to send', async () => {
@@ -92,5 +96,5 @@ it('where what stands is taken, nothing is left to send', async () => {
   const page = await live(<Mend parcel={await came('PATCH', body, stale)} />);
   await press(page, 'now: clay loam');
   await press(page, 'Send it again');
-  expect(parcels()).toEqual([]);
+  await until(() => expect(parcels()).toEqual([]));
 });

@@ -14,7 +14,7 @@ globalThis.ResizeObserver ??= class {
 
 Element.prototype.scrollIntoView ??= () => {};
 
-/** Long enough for what is kept in the test's database. */
+/** What comes later than this is waited for with {@link until}. */
 const SETTLED_MS = 30;
 
 /** A page that can be pressed and typed on, opened at an address. */
