@@ -88,3 +88,18 @@ test('a further reading of a cell that is counted stands with those before', asy
   await tray.kept();
   expect(tray.address()).toBe('spot=a&method=smell');
 });
+
+test('a wet finger that taps twice counts once', async () => {
+  const tray = await at('/?spot=a&method=smell');
+  await tray.press('Count');
+  await tray.press('Count');
+  expect(device.keep).toHaveLength(1);
+});
+
+test('what a full device did not keep is counted by the next tap', async () => {
+  const tray = await at('/?spot=a&method=smell');
+  await tray.press('Count');
+  await act(async () => device.keep.pop()?.(false));
+  await tray.press('Count');
+  expect(device.keep).toHaveLength(1);
+});

@@ -5,6 +5,7 @@ import type { Evaluation, Method, Reading, WholeVisit } from '../api/types';
 import { mend, post } from '../device/parcels';
 import { nowIso } from '../ground/time';
 import { useHere } from '../ground/useHere';
+import { useOneTap } from '../ground/useOneTap';
 import { mayWrite, useMe } from '../people/session';
 import { AtWork } from './AtWork';
 import { CameBack } from './CameBack';
@@ -44,6 +45,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
   const [tried, setTried] = useState(false);
   const [lost, setLost] = useState(false);
   const here = useHere();
+  const countOnce = useOneTap(count);
   const writes = mayWrite(me);
   const placeName = `${spot.sample ? 'sample' : 'spot'} ${spot.label}`;
 
@@ -255,7 +257,7 @@ export function Bench({ whole, spot, method, besides = [], onBeside, onScore }: 
         forget={forget}
         tried={tried}
         onTry={() => setTried(true)}
-        onCount={count}
+        onCount={countOnce}
         onScore={onScore}
       />
       <Aside readings={taken} visitId={whole.visit.id} mayWrite={writes} />

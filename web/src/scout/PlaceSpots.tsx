@@ -12,6 +12,7 @@ import { show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { Show } from '../ground/State';
 import { parse } from '../ground/units';
+import { useOneTap } from '../ground/useOneTap';
 import { useMe } from '../people/session';
 import { gateOf } from './plan';
 import { spotLabel } from './spotLabel';
@@ -61,6 +62,8 @@ export function PlaceSpots({ field, zone, onShow, onDone }: Props) {
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });
+
+  const setOnce = useOneTap(set);
 
   async function set(spots: Corner[]) {
     try {
@@ -136,7 +139,7 @@ export function PlaceSpots({ field, zone, onShow, onDone }: Props) {
               <span className="num font-semibold">{show(found.pathM, 0)} m</span> from the gate.
             </p>
             <div className="flex flex-wrap items-center gap-3">
-              <button type="button" className="button button-main" onClick={() => void set(found.spots)}>
+              <button type="button" className="button button-main" onClick={() => void setOnce(found.spots)}>
                 Set these {found.spots.length} spots
               </button>
               {way === 'spread' && (

@@ -7,6 +7,7 @@ import { sentence } from '../api/problem';
 import type { TestSet } from '../api/types';
 import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
+import { useOneTap } from '../ground/useOneTap';
 import type { DayPlan } from './plan';
 
 type Props = {
@@ -22,6 +23,7 @@ export function Sets({ sets, form, question, onTake }: Props) {
   const [naming, setNaming] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const own = sets.filter((set) => set.question === form.question && set.version > 0);
+  const keepOnce = useOneTap(keep);
   if (form.question === '' || form.methods.length === 0) return null;
 
   async function keep() {
@@ -66,7 +68,7 @@ export function Sets({ sets, form, question, onTake }: Props) {
       ) : (
         <>
           <TextField label="What the set is called" value={naming} onChange={setNaming} />
-          <button type="button" className="button" onClick={() => void keep()}>
+          <button type="button" className="button" onClick={() => void keepOnce()}>
             Keep it
           </button>
           <button type="button" className="link min-h-11" onClick={() => setNaming(null)}>

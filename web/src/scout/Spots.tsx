@@ -11,6 +11,7 @@ import { download } from '../ground/download';
 import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
 import { nowIso } from '../ground/time';
+import { useOneTap } from '../ground/useOneTap';
 import { mayWrite, useMe } from '../people/session';
 import { FieldMap } from './FieldMap';
 import { PlaceSpots } from './PlaceSpots';
@@ -45,6 +46,9 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
     field.zones.find((one) => one.id === zoneId) ??
     field.zones.find((one) => one.kind === 'main') ??
     field.zones[0];
+
+  const addOnce = useOneTap(add);
+  const standOnce = useOneTap(stand);
 
   async function add(at: Corner) {
     try {
@@ -109,7 +113,7 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
         onChoose={setChosen}
         onPlace={
           placing === 'spot'
-            ? (at) => void add(at)
+            ? (at) => void addOnce(at)
             : placing === 'gate' || placing === 'water'
               ? (at) => void mark(placing, at)
               : undefined
@@ -137,7 +141,7 @@ export function Spots({ field, into }: { field: LandField; into: string | null }
             >
               {placing === 'spot' ? 'Tap the map…' : 'Set a spot on the map'}
             </button>
-            <button type="button" className="button" onClick={() => void stand()}>
+            <button type="button" className="button" onClick={() => void standOnce()}>
               I stand here
             </button>
           </div>

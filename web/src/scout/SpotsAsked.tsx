@@ -5,6 +5,7 @@ import { sentence } from '../api/problem';
 import type { LandField, Zone } from '../api/types';
 import { knowZone } from '../device/known';
 import { save } from '../device/save';
+import { useOneTap } from '../ground/useOneTap';
 import { useMe } from '../people/session';
 import { type Lacking, lackingOf } from './asked';
 
@@ -24,6 +25,8 @@ export function SpotsAsked({ field, question, where, onSet }: Props) {
   const queries = useQueryClient();
   const [fault, setFault] = useState<string | null>(null);
   const lacking = lackingOf(field, question, where);
+
+  const setOnce = useOneTap(set);
 
   async function set(one: Lacking) {
     try {
@@ -63,7 +66,7 @@ export function SpotsAsked({ field, question, where, onSet }: Props) {
       {lacking.map((one) => (
         <li key={one.kind} className="flex flex-wrap items-center gap-x-5 gap-y-1">
           <span className="text-warn">{one.text}</span>
-          <button type="button" className="button" onClick={() => void set(one)}>
+          <button type="button" className="button" onClick={() => void setOnce(one)}>
             Set it on the map
           </button>
         </li>

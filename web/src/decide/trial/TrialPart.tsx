@@ -13,6 +13,7 @@ import { NumberField } from '../../ground/NumberField';
 import { scale } from '../../ground/scale';
 import { TextField } from '../../ground/TextField';
 import { useKept } from '../../ground/useKept';
+import { useOneTap } from '../../ground/useOneTap';
 import { TrialResult } from './TrialResult';
 import {
   asGeoJson,
@@ -191,13 +192,14 @@ function LayItOut({ design: found, onLayOut }: { design: TrialDesign; onLayOut: 
   const [said, setSaid] = useState<string[]>([]);
   const treated = Array.from({ length: of - 1 }, (_, i) => said[i] ?? '');
   const [laid, setLaid] = useState(false);
+  const lay = useOneTap(async () => setLaid(await onLayOut(found, name, treated)));
   if (laid) return <p role="status">Laid out: the strips are zones of the field, with their spots.</p>;
   return (
     <form
       className="flex flex-wrap items-end gap-4"
       onSubmit={(event) => {
         event.preventDefault();
-        void onLayOut(found, name, treated).then(setLaid);
+        void lay();
       }}
     >
       <TextField label="Name of the trial" value={name} onChange={setName} />

@@ -24,7 +24,9 @@ import { Choice } from '../../ground/Choice';
 import { Fault } from '../../ground/Fault';
 import { day } from '../../ground/format';
 import { Show } from '../../ground/State';
+import { useHere } from '../../ground/useHere';
 import { useKept } from '../../ground/useKept';
+import { useOneTap } from '../../ground/useOneTap';
 import { useZone, ZonePick } from '../../ground/ZonePick';
 import { mayWrite, useMe } from '../../people/session';
 import { useScores } from '../../read/useScores';
@@ -262,6 +264,7 @@ type Words = Pick<Report, 'standing' | 'things' | 'comeBack' | 'contact' | 'part
 
 /** The sentences in hand; what is typed stays on the device until it is sent. */
 function Writing({ proposed, visitId, zone }: { proposed: Report; visitId: string; zone: string }) {
+  const here = useHere();
   const queries = useQueryClient();
   const [, setSearch] = useSearchParams();
   const { standing, things, comeBack, contact, parts } = proposed;
@@ -281,6 +284,8 @@ function Writing({ proposed, visitId, zone }: { proposed: Report; visitId: strin
     };
   }, [proposed.field, proposed.day]);
 
+  const sendOnce = useOneTap(send);
+
   async function send() {
     const id = newId();
     try {
@@ -292,7 +297,7 @@ function Writing({ proposed, visitId, zone }: { proposed: Report; visitId: strin
       );
       forget();
       await queries.invalidateQueries({ queryKey: ['visit', visitId, 'reports'] });
-      setSearch({ sent: id });
+      if (here.current) setSearch({ sent: id });
     } catch (error) {
       setFault(sentence(error));
     }
@@ -324,7 +329,7 @@ function Writing({ proposed, visitId, zone }: { proposed: Report; visitId: strin
           The sentences are proposals from the figures: touch one to put it in your words.
         </p>
         <div className="mt-3 grid gap-2">
-          <button type="button" className="button button-main" onClick={() => void send()}>
+          <button type="button" className="button button-main" onClick={() => void sendOnce()}>
             Keep it as sent
           </button>
           <button type="button" className="button" onClick={() => globalThis.print()}>

@@ -10,7 +10,9 @@ import { Choice } from '../../ground/Choice';
 import { Fault } from '../../ground/Fault';
 import { Show } from '../../ground/State';
 import { TextField } from '../../ground/TextField';
+import { useHere } from '../../ground/useHere';
 import { useKept } from '../../ground/useKept';
+import { useOneTap } from '../../ground/useOneTap';
 import { mayWrite, useMe } from '../../people/session';
 import { SCHOOLS } from '../../scout/words';
 import { CurveEditor } from './CurveEditor';
@@ -36,9 +38,12 @@ function Yardsticks({ all }: { all: Yardstick[] }) {
   const me = useMe();
   const queries = useQueryClient();
   const [search, setSearch] = useSearchParams();
+  const here = useHere();
   const [fault, setFault] = useState<string | null>(null);
   const chosen = all.find((one) => one.id === search.get('id')) ?? all.at(-1);
   const pick = (id: string) => setSearch({ id });
+
+  const addOnce = useOneTap(add);
 
   async function add(body: Body) {
     const id = newId();
@@ -46,7 +51,7 @@ function Yardsticks({ all }: { all: Yardstick[] }) {
       await take(api.PUT('/api/yardsticks/{id}', { params: { path: { id } }, body }));
       await queries.invalidateQueries({ queryKey: keys.yardsticks });
       setFault(null);
-      pick(id);
+      if (here.current) pick(id);
     } catch (error) {
       setFault(
         refusals(error)
@@ -60,7 +65,7 @@ function Yardsticks({ all }: { all: Yardstick[] }) {
     try {
       const read = JSON.parse(await file.text()) as Yardstick;
       const { name, region, use, school, curves } = read;
-      await add({ name, region, use, school, curves, basedOn: null, version: 0 });
+      await addOnce({ name, region, use, school, curves, basedOn: null, version: 0 });
     } catch {
       setFault('This file is no yardstick: it holds no JSON.');
     }
@@ -103,7 +108,7 @@ function Yardsticks({ all }: { all: Yardstick[] }) {
           yardstick={chosen}
           mayWrite={mayWrite(me)}
           onCopy={() =>
-            void add({
+            void addOnce({
               name: `${chosen.name}, a copy`,
               region: chosen.region,
               use: chosen.use,
