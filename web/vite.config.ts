@@ -27,7 +27,7 @@ function alone(): string[] {
   return readdirSync('src', { recursive: true, encoding: 'utf8' })
     .filter((file) => /\.test\.tsx?$/.test(file))
     .map((file) => `src/${file}`)
-    .filter((file) => /vi\.mock\(|fake-indexeddb/.test(readFileSync(file, 'utf8')));
+    .filter((file) => /vi\.(mock|resetModules)\(|fake-indexeddb/.test(readFileSync(file, 'utf8')));
 }
 
 const ALONE = alone();

@@ -33,11 +33,11 @@ async function register(): Promise<void> {
     waiting = worker;
     for (const tell of listeners) tell();
   };
+  const watch = (worker: ServiceWorker | null) => worker?.addEventListener('statechange', () => look(worker));
   look(registration.waiting);
-  registration.addEventListener('updatefound', () => {
-    const found = registration.installing;
-    found?.addEventListener('statechange', () => look(found));
-  });
+  // One may have been found before anybody listened.
+  watch(registration.installing);
+  registration.addEventListener('updatefound', () => watch(registration.installing));
   let taken = false;
   navigator.serviceWorker.addEventListener('controllerchange', () => {
     if (waiting !== null && !taken) {
