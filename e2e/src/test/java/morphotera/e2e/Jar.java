@@ -14,6 +14,8 @@ import java.util.regex.Pattern;
 final class Jar implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
     private static final String STARTED = "Tomcat started on port";
+    private static final String[] OPTIONS =
+            System.getProperty("morphotera.options").split(" ");
     private static final long PATIENCE_S = 300;
 
     private static Jar demo;
@@ -28,31 +30,37 @@ final class Jar implements AutoCloseable {
         this.port = port;
     }
 
-    /** With the demo scenario, laid out; one for all tests, each at a place of its own in it. It ends with them. */
+    /** With the demo scenario; one for all tests, each at a place of its own in it. It ends with them. */
     static synchronized Jar demo() {
         if (demo == null) {
-            demo = start(LaidOut.copy(Jar::layOut), STARTED, "--morphotera.demo=true");
+            demo = demoApart();
             Runtime.getRuntime().addShutdownHook(new Thread(demo::close));
         }
         return demo;
     }
 
+    /** With the demo scenario, where no other test writes. */
+    static Jar demoApart() {
+        return start(folder(), List.of(OPTIONS), "demo scenario laid out", List.of("--morphotera.demo=true"));
+    }
+
     /** With nothing in it. */
     static Jar empty() {
-        return start(LaidOut.folder(), STARTED);
+        return start(folder(), List.of(OPTIONS), STARTED, List.of());
     }
 
     /** With nothing in it, and so much memory. */
     static Jar emptyWith(String memory) {
-        return start(LaidOut.folder(), List.of(memory), STARTED, List.of());
+        return start(folder(), List.of(memory), STARTED, List.of());
     }
 
-    private static void layOut(Path data) {
-        start(data, "demo scenario laid out", "--morphotera.demo=true").close();
-    }
-
-    private static Jar start(Path data, String ready, String... more) {
-        return start(data, List.of(System.getProperty("morphotera.options").split(" ")), ready, List.of(more));
+    /** One that nobody has been in. */
+    static Path folder() {
+        try {
+            return Files.createTempDirectory("morphotera-e2e");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static Jar start(Path data, List<String> options, String ready, List<String> more) {

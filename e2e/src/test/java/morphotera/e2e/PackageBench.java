@@ -135,7 +135,7 @@ class PackageBench {
 
     /** The same rows into tables of the same columns, keys and indexes, by batches over JDBC and one commit. */
     private static void byTheStoreItself(Path data) throws Exception {
-        Path own = LaidOut.folder();
+        Path own = Jar.folder();
         try (Connection from = DriverManager.getConnection("jdbc:h2:file:" + data.resolve("morphotera"), "sa", "");
                 Connection to = DriverManager.getConnection("jdbc:h2:file:" + own.resolve("own"), "sa", "")) {
             Path schema = own.resolve("schema.sql");

@@ -12,7 +12,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import morphotera.browser.Calls;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -24,9 +26,21 @@ class SameInTheBrowserIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int CASES = Integer.getInteger("morphotera.corpus", 1000);
 
-    private final Jar jar = Jar.demo();
+    /** Nothing moves there while it is compared. */
+    private static Jar jar;
+
     private Visitor adviser;
     private Page page;
+
+    @BeforeAll
+    static void aQuietPlace() {
+        jar = Jar.demoApart();
+    }
+
+    @AfterAll
+    static void leftAlone() {
+        jar.close();
+    }
 
     @BeforeEach
     void signIn() {

@@ -17,7 +17,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 
 /** Somebody at a browser, whose faults and requests to anywhere else are written down. */
@@ -34,21 +33,16 @@ final class Visitor implements AutoCloseable {
 
     private static final double PATIENCE_MS = 90_000;
 
-    /** One browser for all; each visitor has a profile of their own in it. It ends with the tests. */
-    private static final Browser BROWSER = Playwright.create(
-                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
-                    .setArgs(ARGUMENTS));
+    /** Those who run side by side have a browser each, for all their visitors. */
+    private static final ThreadLocal<Browser> BROWSER = ThreadLocal.withInitial(Visitor::launch);
 
-    /** Those who are at a browser now. */
-    private static final List<Visitor> THERE = new CopyOnWriteArrayList<>();
+    /** Those of the test that runs here who are at a browser now. */
+    private static final ThreadLocal<List<Visitor>> THERE = ThreadLocal.withInitial(ArrayList::new);
 
-    /** By the server and the person. */
-    private static final Map<String, List<Cookie>> SIGNED_IN = new HashMap<>();
+    private static final ThreadLocal<List<String>> SEEN = ThreadLocal.withInitial(ArrayList::new);
 
-    private static final List<String> SEEN = new ArrayList<>();
+    /** By the server and the person; a test may end a session, and those beside it go on in theirs. */
+    private static final ThreadLocal<Map<String, List<Cookie>>> SIGNED_IN = ThreadLocal.withInitial(HashMap::new);
 
     private final BrowserContext context;
     private final Jar jar;
@@ -57,7 +51,7 @@ final class Visitor implements AutoCloseable {
 
     private Visitor(Jar jar, int width, int height, boolean phone, String zone, boolean keeps) {
         this.jar = jar;
-        context = BROWSER.newContext(new Browser.NewContextOptions()
+        context = BROWSER.get().newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setHasTouch(phone)
                 .setLocale("en-GB")
@@ -71,22 +65,31 @@ final class Visitor implements AutoCloseable {
             context.addInitScript("delete Navigator.prototype.serviceWorker");
         }
         anotherTab();
-        THERE.add(this);
+        THERE.get().add(this);
+    }
+
+    /** It ends with the tests. */
+    private static Browser launch() {
+        return Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
+                        .setArgs(ARGUMENTS));
     }
 
     /** What each of a test's visitors has before them, or had when they went; said once. */
     static List<String> seen() {
-        THERE.forEach(Visitor::see);
-        List<String> seen = List.copyOf(SEEN);
-        SEEN.clear();
+        THERE.get().forEach(Visitor::see);
+        List<String> seen = List.copyOf(SEEN.get());
+        SEEN.get().clear();
         return seen;
     }
 
     private void see() {
         try {
-            SEEN.add(page.url() + ": " + page.locator("body").innerText().replace('\n', ' '));
+            SEEN.get().add(page.url() + ": " + page.locator("body").innerText().replace('\n', ' '));
         } catch (PlaywrightException gone) {
-            SEEN.add(gone.getMessage());
+            SEEN.get().add(gone.getMessage());
         }
     }
 
@@ -170,7 +173,7 @@ final class Visitor implements AutoCloseable {
 
     /** The first who comes as this person presses the button; the next have the cookie that it got. */
     Visitor signIn(String email) {
-        context.addCookies(SIGNED_IN.getOrDefault(jar.url(email), List.of()));
+        context.addCookies(SIGNED_IN.get().getOrDefault(jar.url(email), List.of()));
         open("/");
         Locator door = button("Go in as " + email);
         Locator inside = page.getByTestId("sending");
@@ -179,7 +182,7 @@ final class Visitor implements AutoCloseable {
             door.click();
         }
         inside.waitFor();
-        SIGNED_IN.put(jar.url(email), context.cookies());
+        SIGNED_IN.get().put(jar.url(email), context.cookies());
         return this;
     }
 
@@ -254,7 +257,7 @@ final class Visitor implements AutoCloseable {
 
     @Override
     public void close() {
-        THERE.remove(this);
+        THERE.get().remove(this);
         see();
         context.close();
     }
