@@ -7,31 +7,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Each verb's main path at a desk, on the packaged jar with the demo scenario. */
-class DeskIT {
-    private final Jar jar = Jar.demo();
-    private Visitor adviser;
-    private Page page;
-
-    @BeforeEach
-    void signIn() {
-        adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example");
-        page = adviser.page;
-    }
-
-    @AfterEach
-    void nothingWentWrong() {
-        List<String> faults = adviser.faults();
-        adviser.close();
-        assertThat(faults).isEmpty();
-    }
-
+class DeskIT extends OneSitting {
     private void openField(String name) {
         page.getByRole(AriaRole.LIST)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
@@ -70,7 +50,7 @@ class DeskIT {
     @Test
     void a_slaking_test_runs_by_its_clock_and_ends_in_a_score() {
         openField("Gate Hollow");
-        page.clock().install();
+        setClock();
         page.getByLabel("Slaking, spot 3: empty").click();
         adviser.button("Dry crumbs in hand").click();
         adviser.choice("Crumbs", "Air-dry").click();

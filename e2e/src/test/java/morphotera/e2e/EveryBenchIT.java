@@ -8,21 +8,20 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The bench of every method, in the field: made from its description, plain and usable. */
-class EveryBenchIT {
-    private final Jar jar = Jar.demo();
-    private Visitor adviser;
-    private Page page;
+class EveryBenchIT extends OneSitting {
     private String tray;
+
+    @Override
+    Visitor sitDown() {
+        return Visitor.onPhoneInSignal(jar);
+    }
 
     @BeforeEach
     void aRunningVisit() {
-        adviser = Visitor.onPhoneInSignal(jar).signIn("adviser@tidewrack.example");
-        page = adviser.page;
         page.getByRole(AriaRole.LIST)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Gate Hollow"))
                 .last()
@@ -30,13 +29,6 @@ class EveryBenchIT {
         page.getByLabel(Pattern.compile("^Slaking, spot 3:")).click();
         assertThat(adviser.heading("Slaking")).isVisible();
         tray = page.url();
-    }
-
-    @AfterEach
-    void nothingWentWrong() {
-        List<String> faults = adviser.faults();
-        adviser.close();
-        assertThat(faults).isEmpty();
     }
 
     private void bench(String method) {
@@ -191,7 +183,7 @@ class EveryBenchIT {
     @Test
     void a_pour_is_timed_by_one_button() {
         bench("infiltration-ring");
-        page.clock().install();
+        setClock();
         page.getByLabel("Step 2 of 4").click();
         page.getByLabel("Poured").first().fill("444");
         adviser.button("Film off: start").click();

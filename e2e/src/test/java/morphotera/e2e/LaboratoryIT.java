@@ -7,28 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** What comes back is looked at before it counts, and an eye is tried on what is known. */
-class LaboratoryIT {
-    private final Jar jar = Jar.demo();
-    private Visitor adviser;
-    private Page page;
-
-    @BeforeEach
-    void atTheDesk() {
-        adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example");
-        page = adviser.page;
-    }
-
-    @AfterEach
-    void nothingWentWrong() {
-        adviser.close();
-        assertThat(adviser.faults()).isEmpty();
-    }
-
+class LaboratoryIT extends OneSitting {
     @Test
     void a_sheet_that_came_back_is_taken_and_the_season_is_done_with_it() {
         Locator back = page.getByText("sample A came back from the laboratory");

@@ -10,33 +10,15 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** From what the evidence calls for to a plan a grower signs, a report, and the data in one's own hand. */
-class PlanIT {
-    private final Jar jar = Jar.demo();
-    private Visitor adviser;
-    private Page page;
-
-    @BeforeEach
-    void signIn() {
-        adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example");
-        page = adviser.page;
-    }
-
-    @AfterEach
-    void nothingWentWrong() {
-        List<String> faults = adviser.faults();
-        adviser.close();
-        assertThat(faults).isEmpty();
-    }
-
+class PlanIT extends OneSitting {
     private void openField(String name) {
-        adviser.open("/");
+        if (!page.url().equals(jar.url("/"))) {
+            adviser.open("/");
+        }
         page.getByRole(AriaRole.LIST)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
                 .last()
@@ -179,8 +161,7 @@ class PlanIT {
         Locator visits = page.getByLabel("Visit", new Page.GetByLabelOptions().setExact(true));
         visits.selectOption(visits.locator("option").last().getAttribute("value"));
         adviser.go("decide");
-        Locator salt = page.getByRole(
-                AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Salts build up"));
+        Locator salt = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Salts build up"));
         Locator called = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("In an order that holds"));
         assertThat(called).containsText("Straw on salt");
         salt.getByText("Say what it was").click();

@@ -15,7 +15,6 @@ import morphotera.browser.Calls;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,29 +28,26 @@ class SameInTheBrowserIT {
     /** Nothing moves there while it is compared. */
     private static Jar jar;
 
-    private Visitor adviser;
-    private Page page;
+    private static Visitor adviser;
+    private static Page page;
 
     @BeforeAll
     static void aQuietPlace() {
         jar = Jar.demoApart();
-    }
-
-    @AfterAll
-    static void leftAlone() {
-        jar.close();
-    }
-
-    @BeforeEach
-    void signIn() {
         adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example");
         page = adviser.page;
     }
 
+    @AfterAll
+    static void leftAlone() {
+        adviser.close();
+        jar.close();
+    }
+
     @AfterEach
     void nothingWentWrong() {
-        List<String> faults = adviser.faults();
-        adviser.close();
+        List<String> faults = List.copyOf(adviser.faults());
+        adviser.faults().clear();
         assertThat(faults).isEmpty();
     }
 

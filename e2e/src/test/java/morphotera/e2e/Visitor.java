@@ -51,13 +51,14 @@ final class Visitor implements AutoCloseable {
 
     private Visitor(Jar jar, int width, int height, boolean phone, String zone, boolean keeps) {
         this.jar = jar;
-        context = BROWSER.get().newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setHasTouch(phone)
-                .setLocale("en-GB")
-                .setTimezoneId(zone)
-                .setGeolocation(new Geolocation(47.6512, -29.1512).setAccuracy(4))
-                .setPermissions(List.of("geolocation")));
+        context = BROWSER.get()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setHasTouch(phone)
+                        .setLocale("en-GB")
+                        .setTimezoneId(zone)
+                        .setGeolocation(new Geolocation(47.6512, -29.1512).setAccuracy(4))
+                        .setPermissions(List.of("geolocation")));
         context.setDefaultTimeout(PATIENCE_MS);
         // A busy disk takes its time: what is looked for is waited for as long as what is pressed.
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);

@@ -1,0 +1,58 @@
+package morphotera.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInstance;
+
+/** The adviser stays at one browser through the tests of a class, as through a day; each begins at the season. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+abstract class OneSitting {
+    final Jar jar = Jar.demo();
+    Visitor adviser;
+    Page page;
+    private boolean clockSet;
+
+    Visitor sitDown() {
+        return Visitor.atDeskInSignal(jar);
+    }
+
+    @BeforeEach
+    void atTheSeason() {
+        if (adviser == null) {
+            adviser = sitDown().signIn("adviser@tidewrack.example");
+            page = adviser.page;
+        } else {
+            adviser.open("/");
+        }
+    }
+
+    /** The test goes on by a clock of its own, and the next sits down anew. */
+    void setClock() {
+        page.clock().install();
+        clockSet = true;
+    }
+
+    @AfterEach
+    void nothingWentWrong() {
+        List<String> faults = List.copyOf(adviser.faults());
+        adviser.faults().clear();
+        if (clockSet) {
+            leave();
+            clockSet = false;
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    @AfterAll
+    void leave() {
+        if (adviser != null) {
+            adviser.close();
+            adviser = null;
+        }
+    }
+}
