@@ -9,10 +9,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.function.Consumer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Two people on one visit, or on one device: both are kept, and nothing goes under the wrong name. */
+@Order(2)
 class OfflineTogetherIT extends OfflineDay {
     @Test
     void what_one_person_counted_is_not_sent_under_anothers_name() {
