@@ -50,6 +50,21 @@ it('a newer page that was being fetched as this one opened is told of once it is
   expect(newer.said).toEqual([{ type: 'SKIP_WAITING' }]);
 });
 
+it('a newer page that the browser holds back after it was asked for is come to by loading anew', async () => {
+  vi.useFakeTimers();
+  const reload = vi.fn();
+  vi.stubGlobal('location', { reload });
+  registration.waiting = new Worker();
+  registration.waiting.state = 'installed';
+  const page = await opened();
+  page.takeNewerPage();
+  vi.advanceTimersByTime(2900);
+  expect(reload).not.toHaveBeenCalled();
+  vi.advanceTimersByTime(200);
+  expect(reload).toHaveBeenCalledOnce();
+  vi.useRealTimers();
+});
+
 it('a newer page that is found later takes the place of the one that waits', async () => {
   registration.waiting = new Worker();
   registration.waiting.state = 'installed';

@@ -16,9 +16,13 @@ export function onNewerPage(tell: () => void): () => void {
   };
 }
 
+const PATIENCE_MS = 3000;
+
 /** Takes the newer page now, in every tab. */
 export function takeNewerPage(): void {
   waiting?.postMessage({ type: 'SKIP_WAITING' });
+  // A browser may hold it back, for minutes, while the former is still at something that a page asked of it.
+  setTimeout(() => location.reload(), PATIENCE_MS);
 }
 
 export function install(): void {
