@@ -207,6 +207,7 @@ class EveryBenchIT extends OneSitting {
 
     @Test
     void a_depth_is_tapped_and_its_value_drawn_down_the_ruler() {
+        // A reading of its own in the cell: another test keeps one there.
         bench("ph&repeat=2");
         page.getByLabel("Step 4 of 5").click();
         adviser.button("15 cm").click();
