@@ -242,25 +242,23 @@ public final class Calls {
 
     /** In a copy, a visit and a zone of it. */
     private record Asked(Bundle bundle, VisitDay visit, Site.Zone zone) {
-        static Asked of(Map<String, Object> in) {
-            List<Refusal> missing = new ArrayList<>();
-            for (String key : List.of("bundle", "visitId")) {
-                if (in.get(key) == null) {
-                    missing.add(new Refusal("/" + key, "missing", "This is needed here."));
-                }
+        static Asked of(String copy, Map<String, Object> in) {
+            if (in.get("visitId") == null) {
+                throw new Refused(List.of(new Refusal("/visitId", "missing", "This is needed here.")));
             }
-            if (!missing.isEmpty()) {
-                throw new Refused(missing);
-            }
-            Bundle bundle = new Bundle(Tree.of(in.get("bundle")));
+            Bundle bundle = GROUND.of(copy);
             String zone = in.get("zone") instanceof String named ? named : "main";
             return new Asked(bundle, bundle.visit(String.valueOf(in.get("visitId"))), bundle.zone(zone));
         }
     }
 
-    public static String scores(String body) {
+    /**
+     * @param copy of the field: the pages of one visit ask several questions of the same, which is read once
+     * @param body the visit and its zone, the main one where none is named
+     */
+    public static String scores(String copy, String body) {
         return answer(body, in -> {
-            Asked asked = Asked.of(in);
+            Asked asked = Asked.of(copy, in);
             List<Taken> here =
                     asked.bundle().standing(asked.zone(), asked.visit().id());
             return ScoreTrees.scores(
@@ -272,19 +270,19 @@ public final class Calls {
         return FieldScores.of(here, Coded.of(School.values(), site.school()), site.crop());
     }
 
-    public static String section(String body) {
+    public static String section(String copy, String body) {
         return answer(body, in -> {
-            Asked asked = Asked.of(in);
+            Asked asked = Asked.of(copy, in);
             Bundle bundle = asked.bundle();
             return ScoreTrees.cut(
                     Cut.of(bundle.site(), asked.zone(), asked.visit(), bundle.visits(), bundle.standing()));
         });
     }
 
-    /** @param body with {@code today}, the day on which it is decided; the visit's where it is missing */
-    public static String causes(String body) {
+    /** @param body also with {@code today}, the day on which it is decided; the visit's where it is missing */
+    public static String causes(String copy, String body) {
         return answer(body, in -> {
-            Asked asked = Asked.of(in);
+            Asked asked = Asked.of(copy, in);
             Bundle bundle = asked.bundle();
             return AdviceTrees.advice(Advice.of(
                     bundle.causes(),
@@ -302,10 +300,10 @@ public final class Calls {
         });
     }
 
-    /** @param body with {@code since}, the id of the visit before */
-    public static String change(String body) {
+    /** @param body also with {@code since}, the id of the visit before */
+    public static String change(String copy, String body) {
         return answer(body, in -> {
-            Asked asked = Asked.of(in);
+            Asked asked = Asked.of(copy, in);
             Bundle bundle = asked.bundle();
             VisitDay before = bundle.visit(String.valueOf(in.get("since")));
             Tree then = bundle.visitTree(before.id());

@@ -20,23 +20,23 @@ public final class Exports {
     }
 
     @JSExport
-    public static String scores(String body) {
-        return Calls.scores(body);
+    public static String scores(String copy, String body) {
+        return Calls.scores(copy, body);
     }
 
     @JSExport
-    public static String section(String body) {
-        return Calls.section(body);
+    public static String section(String copy, String body) {
+        return Calls.section(copy, body);
     }
 
     @JSExport
-    public static String causes(String body) {
-        return Calls.causes(body);
+    public static String causes(String copy, String body) {
+        return Calls.causes(copy, body);
     }
 
     @JSExport
-    public static String change(String body) {
-        return Calls.change(body);
+    public static String change(String copy, String body) {
+        return Calls.change(copy, body);
     }
 
     @JSExport

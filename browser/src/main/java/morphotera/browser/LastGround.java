@@ -4,7 +4,10 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import morphotera.ground.Tree;
 
-/** The grounds that were asked about last, read: with every key somebody asks about the same, two of them side by side. */
+/**
+ * The grounds that were asked about last, read: with every key, and on every page of a visit, somebody asks about the same,
+ * two of them side by side.
+ */
 final class LastGround {
     private static final int REMEMBERED = 2;
 

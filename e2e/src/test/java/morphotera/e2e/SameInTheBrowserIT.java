@@ -235,7 +235,7 @@ class SameInTheBrowserIT {
                           const bundle = await text(copy);
                           const both = [];
                           for (const [name, path, more] of calls) {
-                            both.push([await text(path), core[name](`${more.slice(0, -1)},"bundle":${bundle}}`)]);
+                            both.push([await text(path), core[name](bundle, more)]);
                           }
                           return both;
                         }""", List.of(copy, calls));
