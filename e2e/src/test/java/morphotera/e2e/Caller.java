@@ -11,9 +11,12 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Asks the server as a page does, without one. */
 final class Caller {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
@@ -53,6 +56,18 @@ final class Caller {
             throw new IllegalStateException(path + " answered " + answer.statusCode() + ": " + text);
         }
         return text;
+    }
+
+    /** The file of an export, when it is there. */
+    byte[] export(String asked) throws InterruptedException {
+        String path = "/api/exports/"
+                + JSON.readTree(send("POST", "/api/exports", asked)).get("id").asString();
+        HttpResponse<byte[]> file = get(path);
+        while (file.statusCode() == 202) {
+            Thread.sleep(50);
+            file = get(path);
+        }
+        return file.body();
     }
 
     private HttpResponse<byte[]> ask(HttpRequest request) {

@@ -10,12 +10,14 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The packaged jar, started on a free port with a data folder of its own. */
+/** The packaged jar, unpacked as the demo starts it, on a free port with a data folder of its own. */
 final class Jar implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
     private static final String STARTED = "Tomcat started on port";
-    private static final String[] OPTIONS =
-            System.getProperty("morphotera.options").split(" ");
+    private static final List<String> OPTIONS =
+            List.of(System.getProperty("morphotera.options").split(" "));
+    private static final Path RUN =
+            Path.of(System.getProperty("morphotera.run")).normalize();
     private static final long PATIENCE_S = 300;
 
     private static Jar demo;
@@ -41,17 +43,22 @@ final class Jar implements AutoCloseable {
 
     /** With the demo scenario, where no other test writes. */
     static Jar demoApart() {
-        return start(folder(), List.of(OPTIONS), "demo scenario laid out", List.of("--morphotera.demo=true"));
+        return start(folder(), OPTIONS, "demo scenario laid out", List.of("--morphotera.demo=true"));
     }
 
     /** With nothing in it. */
     static Jar empty() {
-        return start(folder(), List.of(OPTIONS), STARTED, List.of());
+        return start(folder(), OPTIONS, STARTED, List.of());
     }
 
     /** With nothing in it, and so much memory. */
     static Jar emptyWith(String memory) {
         return start(folder(), List.of(memory), STARTED, List.of());
+    }
+
+    /** With the data that is there. */
+    static Jar on(Path data) {
+        return start(data, OPTIONS, STARTED, List.of());
     }
 
     /** One that nobody has been in. */
@@ -66,20 +73,12 @@ final class Jar implements AutoCloseable {
     private static Jar start(Path data, List<String> options, String ready, List<String> more) {
         try {
             Path log = data.resolve("log.txt");
-            List<String> command = new ArrayList<>(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString()));
-            command.addAll(options);
-            command.addAll(List.of(
-                    "-jar",
-                    System.getProperty("morphotera.jar"),
+            List<String> words = new ArrayList<>(List.of(
                     "--server.port=0",
                     "--morphotera.data=" + data,
                     "--logging.level.org.springframework.boot.tomcat=info"));
-            command.addAll(more);
-            Process process = new ProcessBuilder(command)
-                    .redirectErrorStream(true)
-                    .redirectOutput(log.toFile())
-                    .start();
+            words.addAll(more);
+            Process process = begin(options, words, log);
             String said = waitFor(process, log, ready);
             Matcher port = PORT.matcher(said);
             if (!port.find()) {
@@ -89,6 +88,30 @@ final class Jar implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** One of the program's commands, begun. */
+    static Process command(String... words) {
+        try {
+            return begin(OPTIONS, List.of(words), Files.createTempFile("morphotera-e2e", ".txt"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Process begin(List<String> options, List<String> words, Path log) throws IOException {
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(options);
+        command.addAll(List.of(
+                "-XX:SharedArchiveFile=" + RUN.resolve("classes.jsa"),
+                "-jar",
+                RUN.resolve("morphotera.jar").toString()));
+        command.addAll(words);
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
     }
 
     private static String waitFor(Process process, Path log, String ready) throws IOException {
@@ -131,6 +154,11 @@ final class Jar implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** As a power cut ends it. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
     }
 
     @Override

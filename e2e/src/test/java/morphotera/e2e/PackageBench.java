@@ -32,6 +32,7 @@ import org.junit.jupiter.api.Test;
  */
 class PackageBench {
     private static final int COPIES = Integer.getInteger("morphotera.copies");
+    private static final String WHOLE = "{\"what\":\"practice\",\"photographs\":false}";
     private static final int BATCH = 1000;
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
     private static final Pattern WORD = Pattern.compile("\"(\\w+)\"\\s*:\\s*\"?([\\w-]+)");
@@ -63,7 +64,7 @@ class PackageBench {
             }
             print(state, rows, from);
             from = System.nanoTime();
-            export(owner);
+            owner.export(WHOLE);
             print("taken out", rows, from);
             data = jar.data();
         }
@@ -73,16 +74,6 @@ class PackageBench {
     private static void print(String what, long rows, long from) {
         double seconds = (System.nanoTime() - from) / 1e9;
         System.out.printf("BENCH %s: %d rows in %.1f s, %.0f a second%n", what, rows, seconds, rows / seconds);
-    }
-
-    private static byte[] export(Caller owner) throws InterruptedException {
-        String id = word(owner.send("POST", "/api/exports", "{\"what\":\"practice\",\"photographs\":false}"), "id");
-        HttpResponse<byte[]> file = owner.get("/api/exports/" + id);
-        while (file.statusCode() == 202) {
-            Thread.sleep(200);
-            file = owner.get("/api/exports/" + id);
-        }
-        return file.body();
     }
 
     private static String text(HttpResponse<byte[]> answer) {
@@ -103,7 +94,7 @@ class PackageBench {
     private static Path manyTimes(Caller adviser) throws IOException, InterruptedException {
         Path many = Files.createTempFile("morphotera-bench", ".zip");
         Set<String> people = new LinkedHashSet<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(export(adviser)));
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(adviser.export(WHOLE)));
                 ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(many))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
                 String table = new String(in.readAllBytes(), StandardCharsets.UTF_8);

@@ -1,0 +1,103 @@
+package morphotera.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.UncheckedIOException;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A server that is killed, as a power cut kills it, leaves what was there before or all that was to come. */
+class KilledIT {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final String SIGN_IN = "{\"email\":\"new@own.example\",\"password\":\"tide over the bar\"}";
+
+    @TempDir
+    private Path data;
+
+    private Jar jar;
+
+    @AfterEach
+    void noneIsLeft() throws InterruptedException {
+        if (jar != null) {
+            jar.kill();
+        }
+    }
+
+    @Test
+    void in_the_middle_of_an_import_there_is_nothing_of_it_or_all() throws Exception {
+        byte[] practice =
+                new Caller(Jar.demo()).signIn("adviser@tidewrack.example").export("{\"what\":\"practice\"}");
+        jar = Jar.on(data);
+        Caller owner = new Caller(jar);
+        owner.send("POST", "/api/first-owner", """
+                {"practiceId":"01890a5d-ac96-774b-bcce-b302099a8057","personId":"01890a5d-ac96-774b-bcce-b302099a8058",
+                "practice":"Own","name":"Owner","email":"new@own.example","password":"tide over the bar"}""");
+        JsonNode looked = look(owner, practice);
+        String id = looked.get("id").asString();
+        long rows = looked.at("/would/add").asLong();
+        for (int afterMillis : new int[] {60, 500}) {
+            killedWhileItSaves(owner, id, afterMillis);
+
+            jar = Jar.on(data);
+            owner = new Caller(jar);
+            owner.send("POST", "/api/session", SIGN_IN);
+            JsonNode now = look(owner, practice);
+            assertThat(now.at("/would/add").asLong()).isIn(0L, rows);
+            assertThat(now.at("/would/same").asLong())
+                    .isEqualTo(rows - now.at("/would/add").asLong());
+        }
+        owner.send("POST", "/api/imports/" + id + "/confirm", "");
+        assertThat(look(owner, practice).at("/would/same").asLong()).isEqualTo(rows);
+    }
+
+    private static JsonNode look(Caller owner, byte[] practice) {
+        return JSON.readTree(owner.send(
+                "POST", "/api/imports?kind=practice", "application/zip", BodyPublishers.ofByteArray(practice)));
+    }
+
+    private void killedWhileItSaves(Caller owner, String id, int afterMillis) throws Exception {
+        CompletableFuture<Void> cut = CompletableFuture.runAsync(() -> {
+            try {
+                owner.send("POST", "/api/imports/" + id + "/confirm", "");
+            } catch (RuntimeException gone) {
+                assertThat(gone).isInstanceOf(UncheckedIOException.class);
+            }
+        });
+        Thread.sleep(afterMillis);
+        jar.kill();
+        cut.get(30, TimeUnit.SECONDS);
+    }
+
+    @Test
+    void in_the_middle_of_a_backup_or_a_restore_what_was_there_before_stays() throws Exception {
+        String demo = Jar.demo().data().toString();
+        Path file = data.resolve("all.zip");
+        Files.writeString(file, "the backup of yesterday");
+        Process backup = Jar.command("backup", file.toString(), demo);
+        Thread.sleep(250);
+        backup.destroyForcibly().waitFor();
+        assertThat(Files.readString(file)).isEqualTo("the backup of yesterday");
+
+        assertThat(Jar.command("backup", file.toString(), demo).waitFor()).isZero();
+        Path empty = data.resolve("restored");
+        Process restore = Jar.command("restore", file.toString(), empty.toString());
+        Thread.sleep(150);
+        restore.destroyForcibly().waitFor();
+        assertThat(Files.exists(empty) && !Files.exists(empty.resolve("morphotera.mv.db")))
+                .isFalse();
+        // What was left aside is in nobody's way.
+        if (!Files.exists(empty)) {
+            assertThat(Jar.command("restore", file.toString(), empty.toString()).waitFor())
+                    .isZero();
+        }
+        assertThat(empty.resolve("morphotera.mv.db")).exists();
+    }
+}
