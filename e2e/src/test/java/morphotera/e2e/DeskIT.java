@@ -50,7 +50,7 @@ class DeskIT extends OneSitting {
     @Test
     void a_slaking_test_runs_by_its_clock_and_ends_in_a_score() {
         openField("Gate Hollow");
-        setClock();
+        adviser.ownClock().install();
         page.getByLabel("Slaking, spot 3: empty").click();
         adviser.button("Dry crumbs in hand").click();
         adviser.choice("Crumbs", "Air-dry").click();

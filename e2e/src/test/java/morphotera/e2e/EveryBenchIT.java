@@ -183,7 +183,7 @@ class EveryBenchIT extends OneSitting {
     @Test
     void a_pour_is_timed_by_one_button() {
         bench("infiltration-ring");
-        setClock();
+        adviser.ownClock().install();
         page.getByLabel("Step 2 of 4").click();
         page.getByLabel("Poured").first().fill("444");
         adviser.button("Film off: start").click();

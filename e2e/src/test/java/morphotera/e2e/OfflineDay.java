@@ -4,14 +4,18 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInstance;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A phone with a field taken along and a visit that runs there; what the tests of a day without a signal begin from. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class OfflineDay {
     static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -21,13 +25,19 @@ abstract class OfflineDay {
     String visit;
     String tray;
     String field;
+    private Visitor phone;
 
-    /** A visit of this test's own on a field taken along, so that no test meets what another left. */
+    /** The adviser's phone from the day before, with a visit of this test's own, so that no test meets what another left. */
     @BeforeEach
     void takenAlong() {
-        adviser = Visitor.onPhone(jar).signIn("adviser@tidewrack.example");
+        if (phone == null) {
+            phone = Visitor.onPhone(jar);
+        } else {
+            phone.anotherTab();
+        }
+        adviser = phone.signIn("adviser@tidewrack.example");
         page = adviser.page;
-        FieldDay day = FieldDay.begin(page, "Far Cleave", List.of("slaking", "penetration"));
+        FieldDay day = FieldDay.begin(page, "Marl Bank", List.of("slaking", "penetration"));
         visit = day.visit();
         tray = day.tray();
         field = day.field();
@@ -37,7 +47,7 @@ abstract class OfflineDay {
 
     @AfterEach
     void nothingWentWrong() {
-        List<String> faults = adviser.faults();
+        List<String> faults = new ArrayList<>(adviser.faults());
         // What the tests themselves cut off is written down by the browser.
         faults.removeIf(fault -> fault.contains("ERR_INTERNET_DISCONNECTED")
                 || fault.contains("ERR_FAILED")
@@ -45,8 +55,23 @@ abstract class OfflineDay {
                 || fault.contains("status of 403")
                 || fault.contains("status of 409")
                 || fault.contains("status of 500"));
-        adviser.close();
+        adviser.faults().clear();
+        if (faults.isEmpty()
+                && page.getByTestId("sending").getByText("all sent").isVisible()) {
+            adviser.closeTabs();
+        } else {
+            leave();
+        }
         assertThat(faults).isEmpty();
+    }
+
+    /** What is still on it goes with it: the next test begins with a new one. */
+    @AfterAll
+    void leave() {
+        if (phone != null) {
+            phone.close();
+            phone = null;
+        }
     }
 
     JsonNode fromServer(String path) {

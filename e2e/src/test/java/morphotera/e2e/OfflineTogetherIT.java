@@ -102,7 +102,7 @@ class OfflineTogetherIT extends OfflineDay {
             adviser.open("/data");
             page.getByText("What a device could not send").click();
             page.locator("details[open] input[type=file]").setInputFiles(saved.path());
-            assertThat(page.getByText("Slaking, Far Cleave spot 1")).isVisible();
+            assertThat(page.getByText("Slaking, Marl Bank spot 1")).isVisible();
             adviser.button("Take them in").click();
             page.getByText("now go from this device").waitFor();
             adviser.waitUntilSent();
@@ -139,7 +139,7 @@ class OfflineTogetherIT extends OfflineDay {
         page.getByLabel("Account of Adviser").click();
         page.getByText("Sign out").click();
         Locator leaving = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Not all is sent"));
-        assertThat(leaving.getByText("Slaking, Far Cleave spot 1")).isVisible();
+        assertThat(leaving.getByText("Slaking, Marl Bank spot 1")).isVisible();
         leaving.getByText("Sign out and leave them here").click();
         // Locked at once: nobody is let in without a signal any more.
         assertThat(page.getByText("No answer: no signal")).isVisible();

@@ -15,7 +15,6 @@ abstract class OneSitting {
     final Jar jar = Jar.demo();
     Visitor adviser;
     Page page;
-    private boolean clockSet;
 
     Visitor sitDown() {
         return Visitor.atDeskInSignal(jar);
@@ -31,19 +30,12 @@ abstract class OneSitting {
         }
     }
 
-    /** The test goes on by a clock of its own, and the next sits down anew. */
-    void setClock() {
-        page.clock().install();
-        clockSet = true;
-    }
-
     @AfterEach
     void nothingWentWrong() {
         List<String> faults = List.copyOf(adviser.faults());
         adviser.faults().clear();
-        if (clockSet) {
+        if (adviser.hasOwnClock()) {
             leave();
-            clockSet = false;
         }
         assertThat(faults).isEmpty();
     }

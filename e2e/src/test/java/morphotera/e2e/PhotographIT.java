@@ -24,7 +24,7 @@ class PhotographIT {
     void takenAlong() {
         adviser = Visitor.onPhone(jar).signIn("adviser@tidewrack.example");
         page = adviser.page;
-        day = FieldDay.begin(page, "Far Cleave", List.of("ground-cover"));
+        day = FieldDay.begin(page, "Walnut Rows", List.of("ground-cover"));
         adviser.open(day.tray());
         page.locator("[data-offline=ready]").waitFor();
     }

@@ -4,6 +4,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -47,6 +48,7 @@ final class Visitor implements AutoCloseable {
     private final BrowserContext context;
     private final Jar jar;
     private final List<String> faults = new ArrayList<>();
+    private boolean ownClock;
     Page page;
 
     private Visitor(Jar jar, int width, int height, boolean phone, String zone, boolean keeps) {
@@ -113,6 +115,21 @@ final class Visitor implements AutoCloseable {
             }
         });
         return page;
+    }
+
+    /** The clock of all its tabs goes as the test says, and stays so: no other test is to come here. */
+    Clock ownClock() {
+        ownClock = true;
+        return page.clock();
+    }
+
+    boolean hasOwnClock() {
+        return ownClock;
+    }
+
+    void closeTabs() {
+        see();
+        context.pages().forEach(Page::close);
     }
 
     /** Without a signal, or with one again. */
