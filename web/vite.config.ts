@@ -78,6 +78,7 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://127.0.0.1:8080', '/core': 'http://127.0.0.1:8080' } },
   test: {
     maxWorkers: '100%',
+    pool: 'threads',
     projects: [
       { extends: true, test: { name: 'alone', include: ALONE } },
       {
