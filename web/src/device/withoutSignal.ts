@@ -24,7 +24,7 @@ export async function serverOrCore<T>(
     const whole = queries.getQueryData<WholeVisit>(keys.visit(visitId));
     const bundle = whole ? await bundleOf(queries, whole.field.id) : null;
     if (!bundle) throw fault;
-    return answered(await askCore(name, bundle, { visitId, ...more })) as T;
+    return answered(await askCore(name, { visitId, ...more }, bundle)) as T;
   }
 }
 

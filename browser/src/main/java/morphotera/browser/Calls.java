@@ -14,6 +14,7 @@ import morphotera.follow.Unlike;
 import morphotera.follow.VisitChange;
 import morphotera.ground.Coded;
 import morphotera.ground.Figure;
+import morphotera.ground.Nullable;
 import morphotera.ground.Numbers;
 import morphotera.ground.Refusal;
 import morphotera.ground.Refused;
@@ -242,23 +243,29 @@ public final class Calls {
 
     /** In a copy, a visit and a zone of it. */
     private record Asked(Bundle bundle, VisitDay visit, Site.Zone zone) {
-        static Asked of(String copy, Map<String, Object> in) {
-            if (in.get("visitId") == null) {
-                throw new Refused(List.of(new Refusal("/visitId", "missing", "This is needed here.")));
+        static Asked of(Map<String, Object> in, @Nullable String copy) {
+            List<Refusal> missing = new ArrayList<>();
+            for (String key : copy == null ? List.of("bundle", "visitId") : List.of("visitId")) {
+                if (in.get(key) == null) {
+                    missing.add(new Refusal("/" + key, "missing", "This is needed here."));
+                }
             }
-            Bundle bundle = GROUND.of(copy);
+            if (!missing.isEmpty()) {
+                throw new Refused(missing);
+            }
+            Bundle bundle = copy == null ? new Bundle(Tree.of(in.get("bundle"))) : GROUND.of(copy);
             String zone = in.get("zone") instanceof String named ? named : "main";
             return new Asked(bundle, bundle.visit(String.valueOf(in.get("visitId"))), bundle.zone(zone));
         }
     }
 
     /**
-     * @param copy of the field: the pages of one visit ask several questions of the same, which is read once
-     * @param body the visit and its zone, the main one where none is named
+     * @param body the visit and its zone, the main one where none is named; the {@code bundle}, a field's copy, where it is not beside
+     * @param copy the bundle as text: the pages of a visit ask several questions of the same, which is read once
      */
-    public static String scores(String copy, String body) {
+    public static String scores(String body, @Nullable String copy) {
         return answer(body, in -> {
-            Asked asked = Asked.of(copy, in);
+            Asked asked = Asked.of(in, copy);
             List<Taken> here =
                     asked.bundle().standing(asked.zone(), asked.visit().id());
             return ScoreTrees.scores(
@@ -270,9 +277,9 @@ public final class Calls {
         return FieldScores.of(here, Coded.of(School.values(), site.school()), site.crop());
     }
 
-    public static String section(String copy, String body) {
+    public static String section(String body, @Nullable String copy) {
         return answer(body, in -> {
-            Asked asked = Asked.of(copy, in);
+            Asked asked = Asked.of(in, copy);
             Bundle bundle = asked.bundle();
             return ScoreTrees.cut(
                     Cut.of(bundle.site(), asked.zone(), asked.visit(), bundle.visits(), bundle.standing()));
@@ -280,9 +287,9 @@ public final class Calls {
     }
 
     /** @param body also with {@code today}, the day on which it is decided; the visit's where it is missing */
-    public static String causes(String copy, String body) {
+    public static String causes(String body, @Nullable String copy) {
         return answer(body, in -> {
-            Asked asked = Asked.of(copy, in);
+            Asked asked = Asked.of(in, copy);
             Bundle bundle = asked.bundle();
             return AdviceTrees.advice(Advice.of(
                     bundle.causes(),
@@ -301,9 +308,9 @@ public final class Calls {
     }
 
     /** @param body also with {@code since}, the id of the visit before */
-    public static String change(String copy, String body) {
+    public static String change(String body, @Nullable String copy) {
         return answer(body, in -> {
-            Asked asked = Asked.of(copy, in);
+            Asked asked = Asked.of(in, copy);
             Bundle bundle = asked.bundle();
             VisitDay before = bundle.visit(String.valueOf(in.get("since")));
             Tree then = bundle.visitTree(before.id());

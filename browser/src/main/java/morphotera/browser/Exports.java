@@ -1,13 +1,21 @@
 package morphotera.browser;
 
+import morphotera.ground.Nullable;
 import org.teavm.jso.JSByRef;
 import org.teavm.jso.JSExport;
+import org.teavm.jso.core.JSObjects;
+import org.teavm.jso.core.JSString;
 
 /** What the page may ask: the API's own JSON in, as text, and out. A refusal comes back as the API's problem. */
 public final class Exports {
     private Exports() {}
 
     public static void main(String[] arguments) {}
+
+    /** What may be left out. */
+    private static @Nullable String beside(JSString given) {
+        return JSObjects.isUndefined(given) ? null : given.stringValue();
+    }
 
     @JSExport
     public static String evaluate(String method, String body) {
@@ -20,23 +28,23 @@ public final class Exports {
     }
 
     @JSExport
-    public static String scores(String copy, String body) {
-        return Calls.scores(copy, body);
+    public static String scores(String body, JSString copy) {
+        return Calls.scores(body, beside(copy));
     }
 
     @JSExport
-    public static String section(String copy, String body) {
-        return Calls.section(copy, body);
+    public static String section(String body, JSString copy) {
+        return Calls.section(body, beside(copy));
     }
 
     @JSExport
-    public static String causes(String copy, String body) {
-        return Calls.causes(copy, body);
+    public static String causes(String body, JSString copy) {
+        return Calls.causes(body, beside(copy));
     }
 
     @JSExport
-    public static String change(String copy, String body) {
-        return Calls.change(copy, body);
+    public static String change(String body, JSString copy) {
+        return Calls.change(body, beside(copy));
     }
 
     @JSExport

@@ -3,9 +3,13 @@ package morphotera.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -70,6 +74,18 @@ class SameInTheBrowserIT {
                 .limit(3)
                 .map(one -> called + " " + one)
                 .toList();
+    }
+
+    @Test
+    void the_server_hands_out_the_core_and_the_page_that_were_built_last() throws IOException {
+        Caller visitor = new Caller(jar);
+        Path modules = Path.of(System.getProperty("morphotera.run")).resolve("../../..");
+        for (String built : List.of("browser/target/classes/static/core/core.js", "web/target/classes/static/sw.js")) {
+            byte[] handedOut = visitor.get(built.replaceFirst(".*/static", "")).body();
+            assertThat(Arrays.mismatch(handedOut, Files.readAllBytes(modules.resolve(built))))
+                    .as("first byte of " + built + " that is another")
+                    .isEqualTo(-1);
+        }
     }
 
     @Test
@@ -235,14 +251,16 @@ class SameInTheBrowserIT {
                           const bundle = await text(copy);
                           const both = [];
                           for (const [name, path, more] of calls) {
-                            both.push([await text(path), core[name](bundle, more)]);
+                            both.push([await text(path), core[name](more, bundle)]);
                           }
+                          const [name, , more] = calls.at(-1);
+                          both.push([both.at(-1)[1], core[name](`${more.slice(0, -1)},"bundle":${bundle}}`)]);
                           return both;
                         }""", List.of(copy, calls));
         List<String> differ = new ArrayList<>();
         for (int i = 0; i < said.size(); i++) {
-            differ.addAll(differences(
-                    asked.get(i).path(), said.get(i).get(0), said.get(i).get(1)));
+            String called = i < asked.size() ? asked.get(i).path() : "all of it in one body: " + copy;
+            differ.addAll(differences(called, said.get(i).get(0), said.get(i).get(1)));
         }
         return differ;
     }
