@@ -70,6 +70,18 @@ final class Caller {
         return file.body();
     }
 
+    /** What was looked at is saved, all of it; the state it is in then. */
+    String confirm(String importId) throws InterruptedException {
+        String path = "/api/imports/" + importId;
+        String state =
+                JSON.readTree(send("POST", path + "/confirm", "")).get("state").asString();
+        while (state.equals("saving")) {
+            Thread.sleep(50);
+            state = JSON.readTree(get(path).body()).get("state").asString();
+        }
+        return state;
+    }
+
     private HttpResponse<byte[]> ask(HttpRequest request) {
         try {
             return http.send(request, BodyHandlers.ofByteArray());

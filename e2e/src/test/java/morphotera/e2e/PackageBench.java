@@ -49,19 +49,15 @@ class PackageBench {
             long from = System.nanoTime();
             String looked =
                     owner.send("POST", "/api/imports?kind=practice", "application/zip", BodyPublishers.ofFile(many));
-            String path = "/api/imports/" + word(looked, "id");
+            String id = word(looked, "id");
             while (word(looked, "state").equals("looking")) {
                 Thread.sleep(200);
-                looked = text(owner.get(path));
+                looked = text(owner.get("/api/imports/" + id));
             }
             long rows = Long.parseLong(word(looked, "good"));
             print("looked at", rows, from);
             from = System.nanoTime();
-            String state = word(owner.send("POST", path + "/confirm", ""), "state");
-            while (state.equals("saving")) {
-                Thread.sleep(200);
-                state = word(text(owner.get(path)), "state");
-            }
+            String state = owner.confirm(id);
             print(state, rows, from);
             from = System.nanoTime();
             owner.export(WHOLE);
