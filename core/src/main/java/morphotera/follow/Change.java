@@ -90,12 +90,20 @@ public record Change(
      * @param sSquared variance of the differences between the visits, points²
      */
     public static Integer spotsFor(double points, double sSquared, Observers observers) {
-        if (shows(MOST_SPOTS, sSquared, observers) > points) {
+        // What observers differ by stays, however many spots there are.
+        if (observers.halfWidth(sSquared, MOST_SPOTS, 0, Z_95 + Z_80) > points) {
             return null;
         }
-        // What n spots can show only shrinks with n.
+        // What n spots can show only shrinks with n; few are tried first: t for many takes longest.
         int tooFew = 1;
-        int enough = MOST_SPOTS;
+        int enough = 2;
+        while (shows(enough, sSquared, observers) > points) {
+            if (enough == MOST_SPOTS) {
+                return null;
+            }
+            tooFew = enough;
+            enough = Math.min(2 * enough, MOST_SPOTS);
+        }
         while (enough - tooFew > 1) {
             int n = (tooFew + enough) / 2;
             if (shows(n, sSquared, observers) <= points) {

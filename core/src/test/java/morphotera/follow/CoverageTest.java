@@ -10,11 +10,14 @@ import java.util.stream.Stream;
 import morphotera.follow.forecasts.Forecasts;
 import morphotera.measure.Entered;
 import morphotera.measure.EntryCheck;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Nine of ten means nine of ten: made-up visits with a fixed seed, held against the intervals and bands. Figures are printed. */
+@Execution(ExecutionMode.CONCURRENT)
 class CoverageTest {
     private static final int TRIES = 6000;
     private static final double READING = 8;

@@ -21,13 +21,13 @@ class ClockIT {
 
     @Test
     void a_phone_two_hours_fast_writes_its_readings_down_at_the_servers_time() {
-        try (Visitor adviser = Visitor.onPhone(Jar.demo())) {
+        try (Visitor adviser = Visitor.onPhoneInSignal(Jar.demo())) {
             Page page = adviser.page;
             page.clock()
                     .install(new Clock.InstallOptions()
                             .setTime(Instant.now().plus(FAST).toEpochMilli()));
             adviser.signIn("adviser@tidewrack.example");
-            FieldDay day = FieldDay.begin(page, "Walnut Rows", List.of("smell"));
+            FieldDay day = FieldDay.begin(adviser, "Walnut Rows", List.of("smell"));
             Instant before = Instant.now();
             day.countSmell(adviser);
             page.getByText("Read by Adviser").waitFor();
@@ -39,7 +39,7 @@ class ClockIT {
     void a_wait_over_midnight_ends_the_visit_stays_of_its_day_and_the_next_is_planned_for_the_fields_own() {
         try (Middle middle = new Middle(Jar.demo());
                 // There it is another hour, and for half of each day another day.
-                Visitor adviser = Visitor.onPhone(middle.jar(), "Pacific/Auckland")) {
+                Visitor adviser = Visitor.onPhoneInSignal(middle.jar(), "Pacific/Auckland")) {
             Page page = adviser.page;
             adviser.signIn("adviser@tidewrack.example");
             ZoneId zone = zoneOf(page, "Walnut Rows");
@@ -47,7 +47,7 @@ class ClockIT {
             Instant late = today.atTime(23, 58).atZone(zone).toInstant();
             goesBy(middle, late);
             page.clock().install();
-            FieldDay day = FieldDay.begin(page, "Walnut Rows", List.of("slaking"));
+            FieldDay day = FieldDay.begin(adviser, "Walnut Rows", List.of("slaking"));
             adviser.open(day.tray() + "?spot=" + day.spot() + "&method=slaking");
             adviser.button("Ten minutes, no swirling").click();
             adviser.choice("Crumbs", "Air-dry").click();

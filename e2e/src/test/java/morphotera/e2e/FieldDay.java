@@ -6,35 +6,42 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A visit of a test's own on a field of the demo, so that no test meets what another left; and what the server says of it. */
 record FieldDay(Page page, String field, String spot, String visit) {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     /** Begun today, its start card ticked through. */
-    static FieldDay begin(Page page, String fieldName, List<String> methods) {
+    static FieldDay begin(Visitor adviser, String fieldName, List<String> methods) {
         JsonNode card = null;
-        for (JsonNode one : fromServer(page, "/api/season").get("fields")) {
+        for (JsonNode one : adviser.fromServer("/api/season").get("fields")) {
             card = one.at("/field/name").asString().equals(fieldName) ? one : card;
         }
         String field = card.at("/field/id").asString();
         String visit = UUID.randomUUID().toString();
-        Object saved = page.evaluate("""
-                ([visit, field, methods]) => fetch('/api/planning').then((answer) => answer.json())
-                .then(({ startCard }) => fetch('/api/visits/' + visit, { method: 'PUT', headers: {
-                  'Content-Type': 'application/json',
-                  'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1],
-                }, body: JSON.stringify({ fieldId: field, day: new Date().toISOString().slice(0, 10), state: 'running',
-                  question: 'routine', methods, moisture: 'moist', version: 0,
-                  startCard: Object.fromEntries(startCard.map((item) => [item.id, new Date().toISOString()])) }),
-                })).then((answer) => answer.status)""", List.of(visit, field, methods));
-        assertThat(saved).isEqualTo(200);
-        return new FieldDay(page, field, card.at("/field/spots/0/id").asString(), visit);
+        Instant now = Instant.now();
+        ObjectNode body = JSON.createObjectNode()
+                .put("fieldId", field)
+                .put("day", LocalDate.ofInstant(now, ZoneOffset.UTC).toString())
+                .put("state", "running")
+                .put("question", "routine")
+                .put("moisture", "moist")
+                .put("version", 0);
+        body.set("methods", JSON.valueToTree(methods));
+        ObjectNode ticked = body.putObject("startCard");
+        for (JsonNode item : adviser.fromServer("/api/planning").get("startCard")) {
+            ticked.put(item.get("id").asString(), now.toString());
+        }
+        assertThat(adviser.put("/api/visits/" + visit, body)).isEqualTo(200);
+        return new FieldDay(adviser.page, field, card.at("/field/spots/0/id").asString(), visit);
     }
 
     static JsonNode fromServer(Page page, String path) {

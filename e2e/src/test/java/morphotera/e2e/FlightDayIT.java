@@ -58,8 +58,8 @@ class FlightDayIT {
         adviser = Visitor.onPhone(jar);
         page = adviser.page;
         page.addInitScript(METER);
-        adviser.signIn("adviser@tidewrack.example");
-        FieldDay day = FieldDay.begin(page, "Marl Bank", METHODS);
+        adviser.comeBack("adviser@tidewrack.example");
+        FieldDay day = FieldDay.begin(adviser, "Marl Bank", METHODS);
         visit = day.visit();
         tray = day.tray();
         adviser.open(tray);

@@ -24,7 +24,7 @@ class LandIT {
 
     @Test
     void a_field_is_walked_round_with_the_phone_and_split_at_the_desk() {
-        try (Visitor walker = Visitor.onPhone(jar).signIn("adviser@tidewrack.example")) {
+        try (Visitor walker = Visitor.onPhoneInSignal(jar).signIn("adviser@tidewrack.example")) {
             walker.stand(LAT, LON);
             walker.open("/new-field");
             walker.page

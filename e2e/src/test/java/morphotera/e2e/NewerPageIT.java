@@ -15,7 +15,7 @@ class NewerPageIT {
                 Visitor adviser = Visitor.onPhone(middle.jar())) {
             adviser.signIn("adviser@tidewrack.example");
             Page page = adviser.page;
-            FieldDay day = FieldDay.begin(page, "Walnut Rows", List.of("smell"));
+            FieldDay day = FieldDay.begin(adviser, "Walnut Rows", List.of("smell"));
             adviser.open(day.tray());
             page.locator("[data-offline=ready]").waitFor();
             // Behind this, from the first page on.

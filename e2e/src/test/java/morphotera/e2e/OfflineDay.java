@@ -35,9 +35,9 @@ abstract class OfflineDay {
         } else {
             phone.anotherTab();
         }
-        adviser = phone.signIn("adviser@tidewrack.example");
+        adviser = phone.comeBack("adviser@tidewrack.example");
         page = adviser.page;
-        FieldDay day = FieldDay.begin(page, "Marl Bank", List.of("slaking", "penetration"));
+        FieldDay day = FieldDay.begin(adviser, "Marl Bank", List.of("slaking", "penetration"));
         visit = day.visit();
         tray = day.tray();
         field = day.field();

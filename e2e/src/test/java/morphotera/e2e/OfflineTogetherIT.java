@@ -49,7 +49,7 @@ class OfflineTogetherIT extends OfflineDay {
         adviser.go("scout");
         adviser.choice("Soil, as a hand feels it", "Wet").click();
         adviser.button("Back to measuring").click();
-        try (Visitor second = Visitor.atDeskInSignal(jar).signIn("second@tidewrack.example")) {
+        try (Visitor second = Visitor.atDeskInSignal(jar).comeBack("second@tidewrack.example")) {
             second.open(page.url().replaceAll("^https?://[^/]+", "").replace("/measure", "/scout"));
             there.accept(second);
             second.button("Back to measuring").click();
@@ -82,7 +82,7 @@ class OfflineTogetherIT extends OfflineDay {
 
     @Test
     void what_a_phone_could_not_send_goes_as_a_file_to_an_owner_and_stays_its_persons() {
-        try (Visitor second = Visitor.onPhone(jar).signIn("second@tidewrack.example")) {
+        try (Visitor second = Visitor.onPhone(jar).comeBack("second@tidewrack.example")) {
             second.open(page.url().replaceAll("^https?://[^/]+", ""));
             second.page.locator("[data-offline=ready]").waitFor();
             Visitor mine = adviser;
@@ -120,7 +120,7 @@ class OfflineTogetherIT extends OfflineDay {
     @Test
     void each_sees_what_the_other_counted_and_where_they_stand() {
         openSlaking(1);
-        try (Visitor second = Visitor.atDeskInSignal(jar).signIn("second@tidewrack.example")) {
+        try (Visitor second = Visitor.atDeskInSignal(jar).comeBack("second@tidewrack.example")) {
             second.open(page.url().replaceAll("^https?://[^/]+", "").replaceAll("[?].*", ""));
             assertThat(second.page.getByText("Adviser stands at spot 1.")).isVisible();
             type();

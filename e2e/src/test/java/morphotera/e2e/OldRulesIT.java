@@ -35,7 +35,7 @@ class OldRulesIT {
                 Visitor adviser = Visitor.onPhone(middle.jar())) {
             Page page = adviser.page;
             adviser.signIn("adviser@tidewrack.example");
-            FieldDay day = FieldDay.begin(page, "Walnut Rows", List.of("smell"));
+            FieldDay day = FieldDay.begin(adviser, "Walnut Rows", List.of("smell"));
             day.countSmell(adviser);
             page.getByText("Read by Adviser").waitFor();
             String scored = FieldDay.fromServer(page, "/api/visits/" + day.visit())

@@ -15,8 +15,8 @@ class PhoneMainPathIT {
     private final Jar jar = Jar.demo();
 
     private static void openField(Visitor adviser, String name) {
-        adviser.open("/");
-        adviser.page
+        adviser.season()
+                .page
                 .getByRole(AriaRole.LIST)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
                 .last()

@@ -22,9 +22,9 @@ class PhotographIT {
 
     @BeforeEach
     void takenAlong() {
-        adviser = Visitor.onPhone(jar).signIn("adviser@tidewrack.example");
+        adviser = Visitor.onPhone(jar).comeBack("adviser@tidewrack.example");
         page = adviser.page;
-        day = FieldDay.begin(page, "Walnut Rows", List.of("ground-cover"));
+        day = FieldDay.begin(adviser, "Walnut Rows", List.of("ground-cover"));
         adviser.open(day.tray());
         page.locator("[data-offline=ready]").waitFor();
     }

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class PlanIT extends OneSitting {
     private void openField(String name) {
         if (!page.url().equals(jar.url("/"))) {
-            adviser.open("/");
+            adviser.season();
         }
         page.getByRole(AriaRole.LIST)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))

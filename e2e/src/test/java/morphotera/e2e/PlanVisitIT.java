@@ -31,7 +31,9 @@ class PlanVisitIT {
         page.getByLabel("Spots", new Page.GetByLabelOptions().setExact(true)).fill("3");
         assertThat(page.getByText("No part of the field is farther than")).isVisible();
         adviser.button("Set these 3 spots").click();
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Spot 3")))
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Spot 3").setExact(true)))
                 .isVisible();
 
         adviser.choice("What it is to answer", "Wet ground").click();

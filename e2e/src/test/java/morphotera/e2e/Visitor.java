@@ -13,12 +13,15 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.Geolocation;
+import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Somebody at a browser, whose faults and requests to anywhere else are written down. */
 final class Visitor implements AutoCloseable {
@@ -31,6 +34,8 @@ final class Visitor implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final double PATIENCE_MS = 90_000;
 
@@ -158,16 +163,16 @@ final class Visitor implements AutoCloseable {
 
     /** As {@link #atDeskInSignal}. */
     static Visitor onPhoneInSignal(Jar jar) {
-        return new Visitor(jar, 390, 844, true, "UTC", false);
-    }
-
-    static Visitor onPhone(Jar jar) {
-        return onPhone(jar, "UTC");
+        return onPhoneInSignal(jar, "UTC");
     }
 
     /** One that was set to a zone of its own. */
-    static Visitor onPhone(Jar jar, String zone) {
-        return new Visitor(jar, 390, 844, true, zone, true);
+    static Visitor onPhoneInSignal(Jar jar, String zone) {
+        return new Visitor(jar, 390, 844, true, zone, false);
+    }
+
+    static Visitor onPhone(Jar jar) {
+        return new Visitor(jar, 390, 844, true, "UTC", true);
     }
 
     /** Console errors, page errors and requests off the machine since the start. */
@@ -180,10 +185,21 @@ final class Visitor implements AutoCloseable {
         return this;
     }
 
-    /** From one cell of a tray to the bench of another, as a tap on it does; {@link #open} loads the page anew. */
-    Visitor bench(String cell) {
+    /** To another address as a tap on a link leads there; {@link #open} loads the page anew, which takes much longer. */
+    private void turnTo(String address) {
         page.evaluate(
-                "cell => { history.pushState(null, '', cell); dispatchEvent(new PopStateEvent('popstate')); }", cell);
+                "to => { history.pushState(null, '', to); dispatchEvent(new PopStateEvent('popstate')); }", address);
+    }
+
+    Visitor season() {
+        turnTo("/");
+        page.waitForFunction("() => document.querySelector('h1')?.textContent === 'The season'");
+        return this;
+    }
+
+    /** From one cell of a tray to the bench of another. */
+    Visitor bench(String cell) {
+        turnTo(cell);
         String method = cell.replaceFirst(".*method=([a-z-]+).*", "$1");
         page.getByLabel("Bench").locator("a[href='/methods/" + method + "']").waitFor();
         return this;
@@ -202,6 +218,31 @@ final class Visitor implements AutoCloseable {
         inside.waitFor();
         SIGNED_IN.get().put(jar.url(email), context.cookies());
         return this;
+    }
+
+    /** Signed in since before, where this person was at any browser beside; no page is open yet. */
+    Visitor comeBack(String email) {
+        context.addCookies(SIGNED_IN.get().getOrDefault(jar.url(email), List.of()));
+        return context.request().get(jar.url("/api/session")).ok() ? this : signIn(email);
+    }
+
+    /** What the server says to this person, asked beside the page. */
+    JsonNode fromServer(String path) {
+        return JSON.readTree(context.request().get(jar.url(path)).text());
+    }
+
+    /** As the page sends what it has; the server's answer. */
+    int put(String path, JsonNode body) {
+        String token = context.cookies().stream()
+                .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+                .map(cookie -> cookie.value)
+                .findFirst()
+                .orElseThrow();
+        RequestOptions options = RequestOptions.create()
+                .setHeader("Content-Type", "application/json")
+                .setHeader("X-XSRF-TOKEN", token)
+                .setData(body.toString());
+        return context.request().put(jar.url(path), options).status();
     }
 
     Visitor go(String verb) {

@@ -108,7 +108,7 @@ class CoverTest {
 
     @Test
     void a_large_picture_is_looked_at_at_an_even_distance_and_says_the_same() {
-        Pixels large = Drawn.ground(4000, 3000, 35, 20, 5, 5);
+        Pixels large = Drawn.ground(2400, 1800, 35, 20, 5, 5);
         assertThat(Cover.of(large, NOTHING).live()).isCloseTo(35, within(3.0));
         assertThat(Cover.mask(large, NOTHING).width()).isLessThan(2000);
     }

@@ -8,7 +8,12 @@ import morphotera.ground.Numbers;
 import morphotera.ground.TextureGroup;
 import morphotera.measure.methods.Methods;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
+@Execution(ExecutionMode.CONCURRENT)
 class RunSheetTest {
     private static Outing.Test test(String spot, String method) {
         return Outing.Test.of(spot, Methods.find(method).orElseThrow().description());
@@ -22,9 +27,11 @@ class RunSheetTest {
                 .startS();
     }
 
-    @Test
-    void any_visit_gets_a_sheet_that_keeps_every_window() {
-        for (long seed = 1000; seed < 2000; seed++) {
+    /** A thousand in all, in parts that are made side by side. */
+    @ParameterizedTest
+    @ValueSource(longs = {1000, 1250, 1500, 1750})
+    void any_visit_gets_a_sheet_that_keeps_every_window(long from) {
+        for (long seed = from; seed < from + 250; seed++) {
             Outing outing = Outings.drawn(seed);
             RunSheet sheet = RunSheet.plan(outing, 0.002);
             assertThat(Inspector.faults(outing, sheet)).as("visit %s", seed).isEmpty();
