@@ -19,18 +19,22 @@ function core() {
   return [{ url: '/core/core.js', revision }];
 }
 
-/**
- * Tests that begin with a device of their own, or that put something in the place of a module: no other may have it. All others
- * share their modules, which saves most of the time.
- */
-function alone(): string[] {
+/** Tests in which this stands. */
+function tests(that: RegExp): string[] {
   return readdirSync('src', { recursive: true, encoding: 'utf8' })
     .filter((file) => /\.test\.tsx?$/.test(file))
     .map((file) => `src/${file}`)
-    .filter((file) => /vi\.(mock|resetModules)\(|fake-indexeddb/.test(readFileSync(file, 'utf8')));
+    .filter((file) => that.test(readFileSync(file, 'utf8')));
 }
 
-const ALONE = alone();
+/**
+ * Tests that begin with a device of their own, or that put something in the place of a module: no other may have it. All others
+ * share their modules, which saves most of the time; those that draw also share a page, which takes long to come.
+ */
+const ALONE = tests(/vi\.(mock|resetModules)\(|fake-indexeddb/);
+const DRAWN = tests(/@vitest-environment happy-dom/);
+
+const TOGETHER = { isolate: false, unstubGlobals: true, setupFiles: 'src/testing/clean.ts' };
 
 export default defineConfig({
   resolve: { alias: { 'core-figures': FIGURES } },
@@ -83,13 +87,15 @@ export default defineConfig({
       { extends: true, test: { name: 'alone', include: ALONE } },
       {
         extends: true,
+        test: { ...TOGETHER, name: 'drawn', environment: 'happy-dom', include: DRAWN, exclude: ALONE },
+      },
+      {
+        extends: true,
         test: {
-          name: 'together',
+          ...TOGETHER,
+          name: 'reckoned',
           include: ['src/**/*.test.{ts,tsx}'],
-          exclude: ALONE,
-          isolate: false,
-          unstubGlobals: true,
-          setupFiles: 'src/testing/clean.ts',
+          exclude: [...ALONE, ...DRAWN],
         },
       },
     ],
