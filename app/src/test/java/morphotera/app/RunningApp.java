@@ -35,6 +35,7 @@ public final class RunningApp implements BeforeAllCallback {
     public static ConfigurableApplicationContext on(Path data, String... arguments) {
         List<String> all = new ArrayList<>(
                 List.of("--server.port=0", "--morphotera.data=" + data, "--morphotera.today=2031-05-14"));
+        all.add("--morphotera.rehearse=false");
         all.addAll(List.of(arguments));
         return SpringApplication.run(Morphotera.class, all.toArray(String[]::new));
     }

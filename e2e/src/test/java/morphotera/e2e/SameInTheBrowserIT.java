@@ -280,8 +280,8 @@ class SameInTheBrowserIT {
                 body.set("corrects", reading.get("id"));
                 String there = body.toString();
                 body.put("visitId", visit);
-                here.add(new Typed(
-                        "/api/visits/" + visit + "/evaluate", there, "evaluateAt", List.of(body.toString())));
+                here.add(
+                        new Typed("/api/visits/" + visit + "/evaluate", there, "evaluateAt", List.of(body.toString())));
             }
             differ.addAll(typed(List.of(ground(whole).toString()), here));
             compared += here.size();

@@ -7,6 +7,7 @@ import morphotera.scout.Plot;
 import morphotera.scout.SpotPlan;
 import morphotera.scout.runsheet.Asked;
 import morphotera.scout.runsheet.RunSheet;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -16,6 +17,7 @@ import org.springframework.stereotype.Component;
  * the search takes three times as long the first time.
  */
 @Component
+@ConditionalOnProperty("morphotera.rehearse")
 class Rehearsal {
     private static final int SPOTS = 5;
     private static final List<String> METHODS =
