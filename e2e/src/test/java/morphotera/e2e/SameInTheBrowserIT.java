@@ -19,12 +19,14 @@ import morphotera.browser.Calls;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The core in Chromium says what the server says, of every method, remedy, section, score, cause and change. */
+@Order(3)
 class SameInTheBrowserIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int CASES = Integer.getInteger("morphotera.corpus", 1000);
