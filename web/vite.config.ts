@@ -27,13 +27,11 @@ function tests(that: RegExp): string[] {
     .filter((file) => that.test(readFileSync(file, 'utf8')));
 }
 
-/** Tests that put something in the place of a module: no other may have it. All others share theirs, which saves most of the time. */
-const ALONE = tests(/vi\.(mock|resetModules)\(/);
-
-/** These share a database that is told of before anything asks for one. */
-const KEEPING = tests(/fake-indexeddb/);
-
-/** And these a page, which takes long to come. */
+/**
+ * Tests that begin with a device of their own, or that put something in the place of a module: no other may have it. All others
+ * share their modules, which saves most of the time; those that draw also share a page, which takes long to come.
+ */
+const ALONE = tests(/vi\.(mock|resetModules)\(|fake-indexeddb/);
 const DRAWN = tests(/@vitest-environment happy-dom/);
 
 const TOGETHER = { isolate: false, unstubGlobals: true, setupFiles: 'src/testing/clean.ts' };
@@ -87,16 +85,9 @@ export default defineConfig({
     pool: 'threads',
     projects: [
       { extends: true, test: { name: 'alone', include: ALONE } },
-      { extends: true, test: { ...TOGETHER, name: 'keeping', include: KEEPING, exclude: ALONE } },
       {
         extends: true,
-        test: {
-          ...TOGETHER,
-          name: 'drawn',
-          environment: 'happy-dom',
-          include: DRAWN,
-          exclude: [...ALONE, ...KEEPING],
-        },
+        test: { ...TOGETHER, name: 'drawn', environment: 'happy-dom', include: DRAWN, exclude: ALONE },
       },
       {
         extends: true,
@@ -104,7 +95,7 @@ export default defineConfig({
           ...TOGETHER,
           name: 'reckoned',
           include: ['src/**/*.test.{ts,tsx}'],
-          exclude: [...ALONE, ...KEEPING, ...DRAWN],
+          exclude: [...ALONE, ...DRAWN],
         },
       },
     ],

@@ -5,9 +5,7 @@ import { loadParcels, mark, parcels, post, putAway } from './parcels';
 import { readUnsent, takeIn, unsent } from './unsentFile';
 
 // Pictures are true ones here, as no simulated page has them: so the little that is asked of a page is given.
-beforeEach(() => {
-  vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => {}, removeItem: () => {} });
-});
+vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => {}, removeItem: () => {} });
 
 const ANN = { id: 'ann', name: 'Ann' };
 const OWNER = { id: 'owner', name: 'Owner' };
