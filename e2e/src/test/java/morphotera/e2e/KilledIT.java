@@ -33,37 +33,38 @@ class KilledIT {
 
     @Test
     void in_the_middle_of_an_import_there_is_nothing_of_it_or_all() throws Exception {
-        byte[] practice =
-                new Caller(Jar.demo()).signIn("adviser@tidewrack.example").export("{\"what\":\"practice\"}");
+        Caller adviser = new Caller(Jar.demo()).signIn("adviser@tidewrack.example");
+        JsonNode field = JSON.readTree(adviser.get("/api/season").body()).at("/fields/0/field");
+        byte[] holding = adviser.export(
+                "{\"what\":\"holding\",\"id\":\"" + field.get("holdingId").asString() + "\"}");
         jar = Jar.on(data);
         Caller owner = new Caller(jar);
         owner.send("POST", "/api/first-owner", """
                 {"practiceId":"01890a5d-ac96-774b-bcce-b302099a8057","personId":"01890a5d-ac96-774b-bcce-b302099a8058",
                 "practice":"Own","name":"Owner","email":"new@own.example","password":"tide over the bar"}""");
-        JsonNode looked = look(owner, practice);
+        JsonNode looked = look(owner, holding);
         String id = looked.get("id").asString();
         long rows = looked.at("/would/add").asLong();
-        for (int afterMillis : new int[] {500}) {
-            killedWhileItSaves(owner, id, afterMillis);
+        assertThat(rows).isGreaterThan(1000);
+        killedWhileItSaves(owner, id);
 
-            jar = Jar.on(data);
-            owner = new Caller(jar);
-            owner.send("POST", "/api/session", SIGN_IN);
-            JsonNode now = look(owner, practice);
-            assertThat(now.at("/would/add").asLong()).isIn(0L, rows);
-            assertThat(now.at("/would/same").asLong())
-                    .isEqualTo(rows - now.at("/would/add").asLong());
-        }
+        jar = Jar.on(data);
+        owner = new Caller(jar);
+        owner.send("POST", "/api/session", SIGN_IN);
+        JsonNode now = look(owner, holding);
+        assertThat(now.at("/would/add").asLong()).isIn(0L, rows);
+        assertThat(now.at("/would/same").asLong())
+                .isEqualTo(rows - now.at("/would/add").asLong());
         owner.confirm(id);
-        assertThat(look(owner, practice).at("/would/same").asLong()).isEqualTo(rows);
+        assertThat(look(owner, holding).at("/would/same").asLong()).isEqualTo(rows);
     }
 
-    private static JsonNode look(Caller owner, byte[] practice) {
+    private static JsonNode look(Caller owner, byte[] holding) {
         return JSON.readTree(owner.send(
-                "POST", "/api/imports?kind=practice", "application/zip", BodyPublishers.ofByteArray(practice)));
+                "POST", "/api/imports?kind=practice", "application/zip", BodyPublishers.ofByteArray(holding)));
     }
 
-    private void killedWhileItSaves(Caller owner, String id, int afterMillis) throws Exception {
+    private void killedWhileItSaves(Caller owner, String id) throws Exception {
         CompletableFuture<Void> cut = CompletableFuture.runAsync(() -> {
             try {
                 owner.confirm(id);
@@ -71,7 +72,7 @@ class KilledIT {
                 // The server is, and its answer with it.
             }
         });
-        Thread.sleep(afterMillis);
+        Thread.sleep(500);
         jar.kill();
         cut.get(30, TimeUnit.SECONDS);
     }

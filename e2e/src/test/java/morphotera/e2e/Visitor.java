@@ -297,21 +297,26 @@ final class Visitor implements AutoCloseable {
     }
 
     /** What axe finds wrong on the page as it stands once it has come, in words. */
-    @SuppressWarnings("unchecked")
     List<String> axe() {
+        return axe(":root");
+    }
+
+    /** The same of a part of it, where another test looked at what stands around. */
+    @SuppressWarnings("unchecked")
+    List<String> axe(String part) {
         PlaywrightAssertions.assertThat(page.locator("[aria-busy=true]")).hasCount(0);
         if ((boolean) page.evaluate("() => typeof axe === 'undefined'")) {
             page.evaluate(AxeBuilder.getAxeScript());
         }
         // What is wrong alone: to list all that is right takes longer than the looking.
         return (List<String>) page.evaluate("""
-                async () => {
+                async (part) => {
                   const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
-                  const found = await axe.run(document, { runOnly: tags, resultTypes: ['violations'] });
+                  const found = await axe.run(part, { runOnly: tags, resultTypes: ['violations'] });
                   return found.violations.map(
                     (rule) => `${rule.id}: ${rule.help} ${rule.nodes.slice(0, 3).map((node) => node.html)}`,
                   );
-                }""");
+                }""", part);
     }
 
     @Override
