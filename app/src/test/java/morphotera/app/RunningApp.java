@@ -33,9 +33,11 @@ public final class RunningApp implements BeforeAllCallback {
 
     /** Another one, on data that is there. */
     public static ConfigurableApplicationContext on(Path data, String... arguments) {
-        List<String> all = new ArrayList<>(
-                List.of("--server.port=0", "--morphotera.data=" + data, "--morphotera.today=2031-05-14"));
-        all.add("--morphotera.rehearse=false");
+        List<String> all = new ArrayList<>(List.of(
+                "--server.port=0",
+                "--morphotera.data=" + data,
+                "--morphotera.today=2031-05-14",
+                "--morphotera.rehearse=false"));
         all.addAll(List.of(arguments));
         return SpringApplication.run(Morphotera.class, all.toArray(String[]::new));
     }

@@ -29,7 +29,7 @@ class ClockIT {
             adviser.signIn("adviser@tidewrack.example");
             FieldDay day = FieldDay.begin(adviser, "Walnut Rows", List.of("smell"));
             Instant before = Instant.now();
-            day.countSmell(adviser);
+            day.countSmell();
             page.getByText("Read by Adviser").waitFor();
             assertThat(day.taken()).isBetween(before.minus(HAIR), Instant.now().plus(HAIR));
         }
@@ -42,7 +42,7 @@ class ClockIT {
                 Visitor adviser = Visitor.onPhoneInSignal(middle.jar(), "Pacific/Auckland")) {
             Page page = adviser.page;
             adviser.signIn("adviser@tidewrack.example");
-            ZoneId zone = zoneOf(page, "Walnut Rows");
+            ZoneId zone = zoneOf(adviser, "Walnut Rows");
             LocalDate today = LocalDate.now(zone);
             Instant late = today.atTime(23, 58).atZone(zone).toInstant();
             goesBy(middle, late);
@@ -62,7 +62,7 @@ class ClockIT {
             adviser.button("Count this reading").click();
             page.getByText("Read by Adviser").waitFor();
             assertThat(LocalDate.ofInstant(day.taken(), zone)).isEqualTo(today.plusDays(1));
-            assertThat(FieldDay.fromServer(page, "/api/visits/" + day.visit())
+            assertThat(adviser.fromServer("/api/visits/" + day.visit())
                             .at("/visit/day")
                             .asString())
                     .isEqualTo(LocalDate.now(ZoneOffset.UTC).toString());
@@ -74,7 +74,7 @@ class ClockIT {
             page.waitForURL(Pattern.compile(".*/visits/.*"));
             adviser.waitUntilSent();
             String visit = page.url().replaceFirst("^.*/visits/([^/?]*).*$", "$1");
-            JsonNode planned = FieldDay.fromServer(page, "/api/visits/" + visit).get("visit");
+            JsonNode planned = adviser.fromServer("/api/visits/" + visit).get("visit");
             assertThat(planned.get("state").asString()).isEqualTo("planned");
             assertThat(planned.get("day").asString())
                     .isEqualTo(today.plusDays(1).toString());
@@ -86,8 +86,8 @@ class ClockIT {
         middle.says("/api/welcome", said -> said.replaceFirst("\"now\":\"[^\"]*\"", "\"now\":\"" + now + "\""));
     }
 
-    private static ZoneId zoneOf(Page page, String field) {
-        for (JsonNode card : FieldDay.fromServer(page, "/api/season").get("fields")) {
+    private static ZoneId zoneOf(Visitor adviser, String field) {
+        for (JsonNode card : adviser.fromServer("/api/season").get("fields")) {
             if (card.at("/field/name").asString().equals(field)) {
                 return ZoneId.of(card.at("/field/timeZone").asString());
             }

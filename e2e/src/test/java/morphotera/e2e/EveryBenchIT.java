@@ -46,6 +46,10 @@ class EveryBenchIT extends OneSitting {
         adviser.bench(tray.replace("method=slaking", "method=" + method));
     }
 
+    private void benchIsPlain() {
+        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+    }
+
     /** Heeded once a visit: a test before this one may have done it. */
     private void heedIfAsked() {
         assertThat(page.getByLabel("Steps").or(page.getByLabel("Before you begin")))
@@ -96,7 +100,7 @@ class EveryBenchIT extends OneSitting {
         }
         points.getByText("take back the last, bare").click();
         assertThat(page.getByTestId("score")).containsText("81");
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
         adviser.button("Done, next step").click();
         page.getByLabel("Was each point looked at from straight above?").check();
         adviser.button("Count this reading").click();
@@ -122,7 +126,7 @@ class EveryBenchIT extends OneSitting {
         assertThat(page.getByText("give a whole number")).isVisible();
         page.getByLabel("Beetles", new Page.GetByLabelOptions().setExact(true)).fill("1");
         assertThat(page.getByTestId("score")).containsText("45");
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -145,7 +149,7 @@ class EveryBenchIT extends OneSitting {
         assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Layers 2")))
                 .isVisible();
         assertThat(page.getByText("38.5 to", new Page.GetByTextOptions())).hasCount(0);
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -164,7 +168,7 @@ class EveryBenchIT extends OneSitting {
         assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("They make 100.")))
                 .isVisible();
         assertThat(page.getByTestId("score")).isVisible();
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -176,7 +180,7 @@ class EveryBenchIT extends OneSitting {
         assertThat(page.getByLabel("Value").first()).hasValue("5");
         adviser.button("Field, value: darker").click();
         assertThat(page.getByLabel("Value").first()).hasValue("4.5");
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -188,7 +192,7 @@ class EveryBenchIT extends OneSitting {
         sand.press("PageUp");
         assertThat(page.getByLabel("Top of the sand", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("90");
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -201,7 +205,7 @@ class EveryBenchIT extends OneSitting {
         page.clock().fastForward(42_000);
         adviser.button("All gone: stop").click();
         assertThat(page.getByLabel("Took")).hasValue(Pattern.compile("^4[2-9].*"));
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -213,7 +217,7 @@ class EveryBenchIT extends OneSitting {
         }
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Crumb 3: none")))
                 .isVisible();
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -226,7 +230,7 @@ class EveryBenchIT extends OneSitting {
                 .first()
                 .fill("5.4");
         assertThat(page.getByLabel("5.4 pH at 15 cm")).isVisible();
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -245,7 +249,7 @@ class EveryBenchIT extends OneSitting {
                 .isVisible();
         assertThat(page.getByText("is set aside: Taken back as it was counted."))
                 .isVisible();
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
     }
 
     @Test
@@ -300,7 +304,7 @@ class EveryBenchIT extends OneSitting {
         assertThat(page.getByLabel("Top of the sand", new Page.GetByLabelOptions().setExact(true))
                         .and(page.getByRole(AriaRole.TEXTBOX)))
                 .hasValue("25");
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        benchIsPlain();
         adviser.waitUntilSent();
     }
 }

@@ -16,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A visit of a test's own on a field of the demo, so that no test meets what another left; and what the server says of it. */
-record FieldDay(Page page, String field, String spot, String visit) {
+record FieldDay(Visitor adviser, String field, String spot, String visit) {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     /** Begun today, its start card ticked through. */
@@ -41,15 +41,12 @@ record FieldDay(Page page, String field, String spot, String visit) {
             ticked.put(item.get("id").asString(), now.toString());
         }
         assertThat(adviser.put("/api/visits/" + visit, body)).isEqualTo(200);
-        return new FieldDay(adviser.page, field, card.at("/field/spots/0/id").asString(), visit);
-    }
-
-    static JsonNode fromServer(Page page, String path) {
-        return JSON.readTree((String) page.evaluate("path => fetch(path).then((answer) => answer.text())", path));
+        return new FieldDay(adviser, field, card.at("/field/spots/0/id").asString(), visit);
     }
 
     /** A sour smell at its spot, counted on the bench. */
-    void countSmell(Visitor adviser) {
+    void countSmell() {
+        Page page = adviser.page;
         adviser.open(tray() + "?spot=" + spot + "&method=smell");
         adviser.button("I heed it").click();
         page.getByLabel(Pattern.compile("^Step 2 of ")).click();
@@ -65,7 +62,7 @@ record FieldDay(Page page, String field, String spot, String visit) {
 
     /** When the server says that the visit's only reading was taken. */
     Instant taken() {
-        JsonNode readings = fromServer(page, "/api/visits/" + visit).get("readings");
+        JsonNode readings = adviser.fromServer("/api/visits/" + visit).get("readings");
         assertThat(readings).hasSize(1);
         return Instant.parse(readings.get(0).get("takenAt").asString());
     }

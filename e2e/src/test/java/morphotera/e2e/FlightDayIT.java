@@ -76,10 +76,6 @@ class FlightDayIT {
         assertThat(faults).isEmpty();
     }
 
-    private JsonNode fromServer(String path) {
-        return FieldDay.fromServer(page, path);
-    }
-
     private void bench(String method) {
         adviser.bench(tray + method);
         assertThat(page.getByLabel("Steps")
@@ -135,7 +131,7 @@ class FlightDayIT {
         adviser.offline(false);
         adviser.open("/");
         adviser.waitUntilSent();
-        JsonNode all = fromServer("/api/visits/" + visit).get("readings");
+        JsonNode all = adviser.fromServer("/api/visits/" + visit).get("readings");
         List<String> methods = new ArrayList<>();
         all.forEach(one -> methods.add(one.get("method").asString()));
         assertThat(methods).containsExactlyInAnyOrderElementsOf(METHODS);
@@ -147,14 +143,14 @@ class FlightDayIT {
         assertThat(of(all, "ph").at("/reading/points/0/value").asDouble()).isEqualTo(5.5);
         JsonNode salinity = of(all, "salinity");
         assertThat(salinity.at("/reading/ec").asDouble()).isEqualTo(1.32);
-        assertThat(fromServer("/api/readings/" + salinity.get("id").asString() + "/streams")
+        assertThat(adviser.fromServer("/api/readings/" + salinity.get("id").asString() + "/streams")
                         .get("streams"))
                 .hasSize(1);
         assertThat(of(all, "infiltration-ring").at("/reading/pours/0/seconds").asDouble())
                 .isBetween(42.0, 75.0);
         assertThat(of(all, "percolation-hole").at("/reading/levels")).hasSizeGreaterThan(1);
         assertThat(of(all, "texture-jar").at("/reading/sandTopMm").asDouble()).isEqualTo(40);
-        assertThat(fromServer("/api/visits/" + visit + "/photographs")).hasSize(1);
+        assertThat(adviser.fromServer("/api/visits/" + visit + "/photographs")).hasSize(1);
         JsonNode colour = of(all, "soil-colour");
         assertThat(colour.get("spotId").isNull()).isTrue();
         assertThat(colour.get("sampleId").isNull()).isFalse();

@@ -22,7 +22,7 @@ class NewerPageIT {
             page.evaluate("navigator.serviceWorker.ready.then(() => null)");
             page.reload();
             middle.turnAway("/api/readings/");
-            day.countSmell(adviser);
+            day.countSmell();
             assertThat(page.getByTestId("sending")).containsText("1 to send");
 
             middle.hasNewerPage();
@@ -37,7 +37,7 @@ class NewerPageIT {
 
             middle.turnAway(null);
             adviser.waitUntilSent();
-            assertThat(FieldDay.fromServer(page, "/api/visits/" + day.visit()).get("readings"))
+            assertThat(adviser.fromServer("/api/visits/" + day.visit()).get("readings"))
                     .hasSize(1);
             adviser.faults().removeIf(fault -> fault.contains("status of 503"));
             assertThat(adviser.faults()).isEmpty();

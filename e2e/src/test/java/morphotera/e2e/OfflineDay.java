@@ -75,12 +75,8 @@ abstract class OfflineDay {
         }
     }
 
-    JsonNode fromServer(String path) {
-        return FieldDay.fromServer(page, path);
-    }
-
     JsonNode readings() {
-        return fromServer("/api/visits/" + visit).get("readings");
+        return adviser.fromServer("/api/visits/" + visit).get("readings");
     }
 
     void openSlaking(int spot) {

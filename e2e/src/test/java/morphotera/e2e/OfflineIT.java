@@ -295,7 +295,7 @@ class OfflineIT extends OfflineDay {
         assertThat(page.getByTestId("sending")).containsText("to send");
         adviser.offline(false);
         adviser.waitUntilSent();
-        JsonNode whole = fromServer("/api/visits/" + made);
+        JsonNode whole = adviser.fromServer("/api/visits/" + made);
         assertThat(whole.at("/field/name").asString()).isEqualTo("Behind the Dune");
         assertThat(whole.at("/field/holdingName").asString()).isEqualTo("Lee Side");
         // Asked for when the signal was back and before they were sent.

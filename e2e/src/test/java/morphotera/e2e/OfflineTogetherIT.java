@@ -62,7 +62,7 @@ class OfflineTogetherIT extends OfflineDay {
     void two_edit_one_visit_without_a_signal_and_both_are_kept() {
         wetHereWhile(second -> second.page.getByLabel("Weather").fill("fog off the sea"));
         adviser.waitUntilSent();
-        JsonNode saved = fromServer("/api/visits/" + visit).get("visit");
+        JsonNode saved = adviser.fromServer("/api/visits/" + visit).get("visit");
         assertThat(saved.get("moisture").asString()).isEqualTo("wet");
         assertThat(saved.get("weather").asString()).isEqualTo("fog off the sea");
     }
@@ -76,7 +76,9 @@ class OfflineTogetherIT extends OfflineDay {
         adviser.button("Send it again").click();
         adviser.waitUntilSent();
         assertThat(page.getByText("needs you")).hasCount(0);
-        assertThat(fromServer("/api/visits/" + visit).at("/visit/moisture").asString())
+        assertThat(adviser.fromServer("/api/visits/" + visit)
+                        .at("/visit/moisture")
+                        .asString())
                 .isEqualTo("wet");
     }
 

@@ -36,9 +36,9 @@ class OldRulesIT {
             Page page = adviser.page;
             adviser.signIn("adviser@tidewrack.example");
             FieldDay day = FieldDay.begin(adviser, "Walnut Rows", List.of("smell"));
-            day.countSmell(adviser);
+            day.countSmell();
             page.getByText("Read by Adviser").waitFor();
-            String scored = FieldDay.fromServer(page, "/api/visits/" + day.visit())
+            String scored = adviser.fromServer("/api/visits/" + day.visit())
                     .at("/readings/0/evaluation/score")
                     .asString();
             assertThat(scored).isNotEqualTo("37");

@@ -67,9 +67,9 @@ class PhotographIT {
         page.getByText("Kept on this device, to send.").waitFor();
         adviser.offline(false);
         adviser.waitUntilSent();
-        JsonNode photograph = FieldDay.fromServer(page, "/api/visits/" + day.visit() + "/photographs")
+        JsonNode photograph = adviser.fromServer("/api/visits/" + day.visit() + "/photographs")
                 .get(0);
-        JsonNode reading = FieldDay.fromServer(page, "/api/visits/" + day.visit())
+        JsonNode reading = adviser.fromServer("/api/visits/" + day.visit())
                 .get("readings")
                 .get(0)
                 .get("reading");

@@ -67,10 +67,6 @@ class SameInTheBrowserIT {
                         }""", List.of(function, calls));
     }
 
-    private JsonNode fromServer(String path) {
-        return JSON.readTree((String) page.evaluate("path => fetch(path).then((answer) => answer.text())", path));
-    }
-
     private static List<String> differences(String called, String here, String there) {
         return Alike.differences(JSON.readTree(here), JSON.readTree(there)).stream()
                 .limit(3)
@@ -143,7 +139,7 @@ class SameInTheBrowserIT {
     @Test
     void every_remedy_calculates_alike() {
         List<String> differ = new ArrayList<>();
-        for (JsonNode remedy : fromServer("/api/remedies")) {
+        for (JsonNode remedy : adviser.fromServer("/api/remedies")) {
             String id = remedy.get("id").asString();
             ObjectNode input = remedy.get("example").asObject();
             Map<String, Double> spread = input.propertyStream()
@@ -198,13 +194,13 @@ class SameInTheBrowserIT {
     void what_is_read_and_decided_of_each_demo_field_comes_out_alike() {
         List<String> differ = new ArrayList<>();
         int compared = 0;
-        for (JsonNode card : fromServer("/api/season").get("fields")) {
+        for (JsonNode card : adviser.fromServer("/api/season").get("fields")) {
             JsonNode field = card.get("field");
             String id = field.get("id").asString();
             String today =
                     LocalDate.now(ZoneId.of(field.get("timeZone").asString())).toString();
             List<String> visits = new ArrayList<>();
-            fromServer("/api/fields/" + id + "/visits")
+            adviser.fromServer("/api/fields/" + id + "/visits")
                     .forEach(visit -> visits.add(visit.get("id").asString()));
             List<Asked> asked = new ArrayList<>();
             if (visits.isEmpty()) {
@@ -294,7 +290,8 @@ class SameInTheBrowserIT {
 
     @Test
     void a_field_with_a_yardstick_of_its_own_is_scored_by_it_while_somebody_types() {
-        ObjectNode ours = fromServer("/api/yardsticks").get(0).asObject().deepCopy();
+        ObjectNode ours =
+                adviser.fromServer("/api/yardsticks").get(0).asObject().deepCopy();
         ours.get("curves").forEach(curve -> curve.asObject().set("knots", JSON.readTree("[[0,17],[1,17]]")));
         JsonNode whole = null;
         JsonNode worms = null;
@@ -321,11 +318,12 @@ class SameInTheBrowserIT {
     /** Of each demo field that was visited. */
     private List<JsonNode> newestVisits() {
         List<JsonNode> newest = new ArrayList<>();
-        for (JsonNode card : fromServer("/api/season").get("fields")) {
-            JsonNode visit = fromServer("/api/fields/" + card.at("/field/id").asString() + "/visits")
+        for (JsonNode card : adviser.fromServer("/api/season").get("fields")) {
+            JsonNode visit = adviser.fromServer(
+                            "/api/fields/" + card.at("/field/id").asString() + "/visits")
                     .get(0);
             if (visit != null) {
-                newest.add(fromServer("/api/visits/" + visit.get("id").asString()));
+                newest.add(adviser.fromServer("/api/visits/" + visit.get("id").asString()));
             }
         }
         return newest;
