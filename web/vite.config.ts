@@ -30,6 +30,7 @@ function tests(that: RegExp): string[] {
 /**
  * Tests that begin with a device of their own, or that put something in the place of a module: no other may have it. All others
  * share their modules, which saves most of the time; those that draw also share a page, which takes long to come.
+ * For those alone, what makes a page is loaded once, outside their own machines.
  */
 const ALONE = tests(/vi\.(mock|resetModules)\(|fake-indexeddb/);
 const DRAWN = tests(/@vitest-environment happy-dom/);
@@ -84,7 +85,7 @@ export default defineConfig({
     maxWorkers: '100%',
     pool: 'threads',
     projects: [
-      { extends: true, test: { name: 'alone', include: ALONE } },
+      { extends: true, test: { name: 'alone', include: ALONE, pool: 'vmThreads' } },
       {
         extends: true,
         test: { ...TOGETHER, name: 'drawn', environment: 'happy-dom', include: DRAWN, exclude: ALONE },
