@@ -32,8 +32,6 @@ abstract class OfflineDay {
     void takenAlong() {
         if (phone == null) {
             phone = Visitor.onPhone(jar);
-        } else {
-            phone.anotherTab();
         }
         adviser = phone.comeBack("adviser@tidewrack.example");
         page = adviser.page;
@@ -59,7 +57,7 @@ abstract class OfflineDay {
         boolean settled =
                 phone.page.getByTestId("sending").getByText("all sent").isVisible();
         if (faults.isEmpty() && settled && !phone.hasOwnClock()) {
-            phone.closeTabs();
+            phone.oneTab();
         } else {
             leave();
         }

@@ -132,9 +132,11 @@ final class Visitor implements AutoCloseable {
         return ownClock;
     }
 
-    void closeTabs() {
+    /** The tab at hand stays, and nothing stands between it and the server; a new one would be made ready from the start. */
+    void oneTab() {
         see();
-        context.pages().forEach(Page::close);
+        context.pages().stream().filter(tab -> tab != page).forEach(Page::close);
+        page.unrouteAll();
     }
 
     /** Without a signal, or with one again. */

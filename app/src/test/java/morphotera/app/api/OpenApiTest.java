@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import morphotera.app.Client;
 import morphotera.app.RunningApp;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -19,20 +20,27 @@ class OpenApiTest {
     private static final JsonMapper JSON =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
+    /** It takes its time, and is the same each time. */
+    private static JsonNode api;
+
+    @BeforeAll
+    static void asked() {
+        api = Client.adviser().get("/v3/api-docs").expect(200).json();
+    }
+
     /** After a change of the API: {@code mvn -pl app test -Dtest=OpenApiTest -Dopenapi.write=true}. */
     @Test
     void the_committed_description_is_the_one_the_code_gives() throws Exception {
-        JsonNode now = Client.adviser().get("/v3/api-docs").expect(200).json();
         if (Boolean.getBoolean("openapi.write")) {
-            Files.writeString(COMMITTED, JSON.writeValueAsString(now) + "\n");
+            Files.writeString(COMMITTED, JSON.writeValueAsString(api) + "\n");
         }
-        assertThat(JSON.readTree(Files.readString(COMMITTED))).isEqualTo(now);
+        assertThat(JSON.readTree(Files.readString(COMMITTED))).isEqualTo(api);
     }
 
     @Test
     void every_example_it_gives_is_taken() {
         Client adviser = Client.adviser();
-        JsonNode paths = adviser.get("/v3/api-docs").json().get("paths");
+        JsonNode paths = api.get("paths");
         int tried = 0;
         for (Map.Entry<String, JsonNode> path : paths.properties()) {
             JsonNode examples = path.getValue().at("/post/requestBody/content/application~1json/examples");
@@ -50,15 +58,29 @@ class OpenApiTest {
 
     @Test
     void it_is_the_same_whoever_asks_and_however_often() {
-        JsonNode first = Client.adviser().get("/v3/api-docs").json();
-        assertThat(Client.adviser().get("/v3/api-docs").json()).isEqualTo(first);
-        assertThat(first.has("servers")).isFalse();
+        assertThat(Client.adviser().get("/v3/api-docs").json()).isEqualTo(api);
+        assertThat(api.has("servers")).isFalse();
     }
 
     @Test
     void every_number_with_a_unit_says_it_in_its_name_or_has_none() {
-        JsonNode schemas = Client.adviser().get("/v3/api-docs").json().at("/components/schemas");
-        assertThat(schemas.at("/morphotera.app.scout.Visit/properties").propertyNames())
+        assertThat(api.at("/components/schemas/morphotera.app.scout.Visit/properties")
+                        .propertyNames())
                 .contains("soilTemperatureC", "rainMm", "daysSinceRain");
+    }
+
+    @Test
+    void it_names_every_body_with_its_units_and_an_example() {
+        assertThat(api.at(
+                        "/paths/~1api~1remedies~1{id}~1calculate/post/requestBody/content/application~1json/examples"))
+                .isNotEmpty();
+        assertThat(api.at("/components/schemas/LimeInput/properties/depthCm/maximum")
+                        .asDouble())
+                .isEqualTo(30);
+        assertThat(api.at("/components/schemas/SlakingReading/properties/crumbs/type")
+                        .asString())
+                .isEqualTo("array");
+        assertThat(api.at("/components/schemas/CarbonForecastInput/properties/climate/enum"))
+                .hasSize(4);
     }
 }

@@ -172,20 +172,4 @@ class SumsTest {
                         .refusals())
                 .contains("/texture out-of-range", "/rootDepthCm missing");
     }
-
-    @Test
-    void the_api_names_every_body_with_its_units_and_an_example() {
-        JsonNode api = adviser.get("/v3/api-docs").expect(200).json();
-        assertThat(api.at(
-                        "/paths/~1api~1remedies~1{id}~1calculate/post/requestBody/content/application~1json/examples"))
-                .isNotEmpty();
-        assertThat(api.at("/components/schemas/LimeInput/properties/depthCm/maximum")
-                        .asDouble())
-                .isEqualTo(30);
-        assertThat(api.at("/components/schemas/SlakingReading/properties/crumbs/type")
-                        .asString())
-                .isEqualTo("array");
-        assertThat(api.at("/components/schemas/CarbonForecastInput/properties/climate/enum"))
-                .hasSize(4);
-    }
 }
