@@ -11,11 +11,9 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A field begins at its edge, and may become two. */
-class LandIT {
+class LandIT extends OneSitting {
     private static final double LAT = 47.61;
     private static final double LON = -29.12;
-
-    private final Jar jar = Jar.demo();
 
     private static void walked(Visitor walker, String metres) {
         assertThat(walker.page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("walked")))
@@ -24,6 +22,31 @@ class LandIT {
 
     @Test
     void a_field_is_walked_round_with_the_phone_and_split_at_the_desk() {
+        walkRound();
+        adviser.open("/");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Walked Piece")))
+                .first()
+                .click();
+        adviser.go("scout");
+        adviser.button("Split it in two").click();
+        Locator map = page.getByLabel("Map of the field and its spots").first();
+        assertThat(adviser.button("Split the field")).isDisabled();
+        tap(map, 0.2, 0.04);
+        tap(map, 0.2, 0.06);
+        adviser.button("Split the field").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("across from edge to edge");
+        adviser.button("Take the last corner back").click();
+        adviser.button("Take the last corner back").click();
+        tap(map, 0.02, 0.5);
+        tap(map, 0.98, 0.5);
+        page.getByLabel("Name of the new field").fill("Walked Piece, low part");
+        assertThat(adviser.axe()).isEmpty();
+        adviser.button("Split the field").click();
+        assertThat(adviser.heading("Walked Piece, low part")).isVisible();
+        assertThat(page.getByText("arable, 1.7 ha")).isVisible();
+    }
+
+    private void walkRound() {
         try (Visitor walker = Visitor.onPhoneInSignal(jar).signIn("adviser@tidewrack.example")) {
             walker.stand(LAT, LON);
             walker.open("/new-field");
@@ -71,93 +94,53 @@ class LandIT {
             assertThat(walker.page.getByText("arable, 3.3 ha")).isVisible();
             assertThat(walker.faults()).isEmpty();
         }
-        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example")) {
-            adviser.page
-                    .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Walked Piece")))
-                    .first()
-                    .click();
-            adviser.go("scout");
-            adviser.button("Split it in two").click();
-            Locator map =
-                    adviser.page.getByLabel("Map of the field and its spots").first();
-            assertThat(adviser.button("Split the field")).isDisabled();
-            tap(map, 0.2, 0.04);
-            tap(map, 0.2, 0.06);
-            adviser.button("Split the field").click();
-            assertThat(adviser.page.getByRole(AriaRole.ALERT)).containsText("across from edge to edge");
-            adviser.button("Take the last corner back").click();
-            adviser.button("Take the last corner back").click();
-            tap(map, 0.02, 0.5);
-            tap(map, 0.98, 0.5);
-            adviser.page.getByLabel("Name of the new field").fill("Walked Piece, low part");
-            assertThat(adviser.axe()).isEmpty();
-            adviser.button("Split the field").click();
-            assertThat(adviser.heading("Walked Piece, low part")).isVisible();
-            assertThat(adviser.page.getByText("arable, 1.7 ha")).isVisible();
-            assertThat(adviser.faults()).isEmpty();
-        }
     }
 
     @Test
     void a_wet_corner_is_drawn_and_a_spot_set_in_it_belongs_to_it() {
-        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example")) {
-            adviser.page
-                    .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Marl Bank")))
-                    .first()
-                    .click();
-            adviser.go("scout");
-            adviser.button("Another patch or strip").click();
-            adviser.page
-                    .getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
-                    .fill("wet corner");
-            adviser.button("Keep the zone").click();
-            assertThat(adviser.button("Name and texture of wet corner")).isVisible();
-            adviser.button("Its outline").click();
-            adviser.button("wet corner").click();
-            Locator map =
-                    adviser.page.getByLabel("Map of the field and its spots").first();
-            tap(map, 0.45, 0.45);
-            tap(map, 0.6, 0.45);
-            tap(map, 0.6, 0.6);
-            tap(map, 0.45, 0.6);
-            assertThat(adviser.page
-                            .getByLabel("Corners of wet corner")
-                            .inputValue()
-                            .lines())
-                    .hasSize(4);
-            assertThat(adviser.axe()).isEmpty();
-            adviser.button("Keep the outline").click();
-            assertThat(adviser.button("Its outline")).isVisible();
-            adviser.page.reload();
-            assertThat(map.getByText("wet corner")).isVisible();
-            adviser.button("Set a spot on the map").click();
-            tap(map, 0.53, 0.52);
-            assertThat(adviser.button("Spot P1")).isVisible();
-            assertThat(adviser.faults()).isEmpty();
-        }
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Marl Bank")))
+                .first()
+                .click();
+        adviser.go("scout");
+        adviser.button("Another patch or strip").click();
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("wet corner");
+        adviser.button("Keep the zone").click();
+        assertThat(adviser.button("Name and texture of wet corner")).isVisible();
+        adviser.button("Its outline").click();
+        adviser.button("wet corner").click();
+        Locator map = page.getByLabel("Map of the field and its spots").first();
+        tap(map, 0.45, 0.45);
+        tap(map, 0.6, 0.45);
+        tap(map, 0.6, 0.6);
+        tap(map, 0.45, 0.6);
+        assertThat(page.getByLabel("Corners of wet corner").inputValue().lines())
+                .hasSize(4);
+        assertThat(adviser.axe()).isEmpty();
+        adviser.button("Keep the outline").click();
+        assertThat(adviser.button("Its outline")).isVisible();
+        page.reload();
+        assertThat(map.getByText("wet corner")).isVisible();
+        adviser.button("Set a spot on the map").click();
+        tap(map, 0.53, 0.52);
+        assertThat(adviser.button("Spot P1")).isVisible();
     }
 
     @Test
     void a_poor_patch_asks_for_a_good_one_beside_it_and_it_is_set_at_once() {
-        try (Visitor adviser = Visitor.atDeskInSignal(jar).signIn("adviser@tidewrack.example")) {
-            adviser.page
-                    .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Yard Close")))
-                    .first()
-                    .click();
-            adviser.go("scout");
-            adviser.page
-                    .getByText("A poor patch", new Page.GetByTextOptions().setExact(true))
-                    .click();
-            Locator asked = adviser.page.getByLabel("Spots this asks for");
-            assertThat(asked).containsText("beside a good one");
-            asked.getByRole(AriaRole.BUTTON).click();
-            assertThat(adviser.button("Tap the map…")).isVisible();
-            tap(adviser.page.getByLabel("Map of the field and its spots").first(), 0.5, 0.6);
-            assertThat(adviser.button("Spot G1")).isVisible();
-            assertThat(asked).hasCount(0);
-            assertThat(adviser.axe()).isEmpty();
-            assertThat(adviser.faults()).isEmpty();
-        }
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Yard Close")))
+                .first()
+                .click();
+        adviser.go("scout");
+        page.getByText("A poor patch", new Page.GetByTextOptions().setExact(true))
+                .click();
+        Locator asked = page.getByLabel("Spots this asks for");
+        assertThat(asked).containsText("beside a good one");
+        asked.getByRole(AriaRole.BUTTON).click();
+        assertThat(adviser.button("Tap the map…")).isVisible();
+        tap(page.getByLabel("Map of the field and its spots").first(), 0.5, 0.6);
+        assertThat(adviser.button("Spot G1")).isVisible();
+        assertThat(asked).hasCount(0);
+        assertThat(adviser.axe()).isEmpty();
     }
 
     private static void tap(Locator map, double right, double down) {

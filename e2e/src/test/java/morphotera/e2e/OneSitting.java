@@ -9,7 +9,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.TestInstance;
 
-/** The adviser stays at one browser through the tests of a class, as through a day; each begins at the season. */
+/** One adviser stays at one browser through the tests of a class, as through a day; each begins at the season. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class OneSitting {
     final Jar jar = Jar.demo();
@@ -20,6 +20,10 @@ abstract class OneSitting {
         return Visitor.atDeskInSignal(jar);
     }
 
+    String person() {
+        return "adviser@tidewrack.example";
+    }
+
     /** Where the next test begins, with the page open that the last one left. */
     void next() {
         adviser.season();
@@ -28,7 +32,7 @@ abstract class OneSitting {
     @BeforeEach
     void atTheSeason() {
         if (adviser == null) {
-            adviser = sitDown().signIn("adviser@tidewrack.example");
+            adviser = sitDown().signIn(person());
             page = adviser.page;
         } else {
             next();
