@@ -30,7 +30,7 @@ function tests(that: RegExp): string[] {
 /**
  * Tests that begin with a device of their own, or that put something in the place of a module: no other may have it. All others
  * share their modules, which saves most of the time; those that draw also share a page, which takes long to come.
- * For those alone, what makes a page is loaded once, outside their own machines.
+ * The first have each a machine of their own within one process, which reads what makes a page only once.
  */
 const ALONE = tests(/vi\.(mock|resetModules)\(|fake-indexeddb/);
 const DRAWN = tests(/@vitest-environment happy-dom/);
