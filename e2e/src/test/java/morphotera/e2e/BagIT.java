@@ -24,9 +24,7 @@ class BagIT extends OneSitting {
 
     @BeforeEach
     void atTheOval() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Main Oval")))
-                .first()
-                .click();
+        openField("Main Oval");
     }
 
     @Test

@@ -12,14 +12,6 @@ import org.junit.jupiter.api.Test;
 
 /** Each verb's main path at a desk, on the packaged jar with the demo scenario. */
 class DeskIT extends OneSitting {
-    private void openField(String name) {
-        page.getByRole(AriaRole.LIST)
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
-                .last()
-                .click();
-        page.waitForURL(Pattern.compile(".*/fields/.*"));
-    }
-
     /** Visits are listed newest first. */
     private void pickFirstVisit() {
         Locator visits = page.getByLabel("Visit", new Page.GetByLabelOptions().setExact(true));

@@ -24,9 +24,7 @@ class LandIT extends OneSitting {
     void a_field_is_walked_round_with_the_phone_and_split_at_the_desk() {
         walkRound();
         adviser.open("/");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Walked Piece")))
-                .first()
-                .click();
+        openField("Walked Piece");
         adviser.go("scout");
         adviser.button("Split it in two").click();
         Locator map = page.getByLabel("Map of the field and its spots").first();
@@ -98,9 +96,7 @@ class LandIT extends OneSitting {
 
     @Test
     void a_wet_corner_is_drawn_and_a_spot_set_in_it_belongs_to_it() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Marl Bank")))
-                .first()
-                .click();
+        openField("Marl Bank");
         adviser.go("scout");
         adviser.button("Another patch or strip").click();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("wet corner");
@@ -127,9 +123,7 @@ class LandIT extends OneSitting {
 
     @Test
     void a_poor_patch_asks_for_a_good_one_beside_it_and_it_is_set_at_once() {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Yard Close")))
-                .first()
-                .click();
+        openField("Yard Close");
         adviser.go("scout");
         page.getByText("A poor patch", new Page.GetByTextOptions().setExact(true))
                 .click();

@@ -2,8 +2,11 @@ package morphotera.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -37,6 +40,18 @@ abstract class OneSitting {
         } else {
             next();
         }
+    }
+
+    /** By its name on the season. */
+    void openField(String name) {
+        if (!page.url().equals(jar.url("/"))) {
+            adviser.season();
+        }
+        page.getByRole(AriaRole.LIST)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .last()
+                .click();
+        page.waitForURL(Pattern.compile(".*/fields/.*"));
     }
 
     @AfterEach

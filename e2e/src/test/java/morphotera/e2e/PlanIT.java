@@ -15,17 +15,6 @@ import org.junit.jupiter.api.Test;
 
 /** From what the evidence calls for to a plan a grower signs, a report, and the data in one's own hand. */
 class PlanIT extends OneSitting {
-    private void openField(String name) {
-        if (!page.url().equals(jar.url("/"))) {
-            adviser.season();
-        }
-        page.getByRole(AriaRole.LIST)
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
-                .last()
-                .click();
-        page.waitForURL(Pattern.compile(".*/fields/.*"));
-    }
-
     @Test
     void sour_ground_becomes_a_plan_with_its_lime_and_a_report_that_stays_as_it_was_sent() {
         openField("Far Cleave");
