@@ -47,7 +47,7 @@ public interface ReadingMapper {
 
     void putResult(@Param("viewer") Viewer viewer, @Param("it") ResultRow result);
 
-    void addMeasures(@Param("rows") List<MeasureRow> rows);
+    void addMeasures(@Param("readingId") UUID readingId, @Param("of") MeasureColumns measures);
 
     void clearMeasures(UUID readingId);
 

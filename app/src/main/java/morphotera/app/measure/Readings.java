@@ -246,7 +246,7 @@ public class Readings {
         readings.putResult(viewer, evaluations.result(id, field, spotId, used, context, done));
         List<MeasureRow> measures = evaluations.measures(id, done);
         if (!measures.isEmpty()) {
-            readings.addMeasures(measures);
+            readings.addMeasures(id, MeasureColumns.of(measures));
         }
         return measures;
     }
