@@ -38,7 +38,7 @@ function ReadOf({ whole }: { whole: WholeVisit }) {
         {whole.field.name}, {whole.visit.day}
       </h1>
       <div className="mb-4 flex flex-wrap items-center justify-between gap-x-8 gap-y-1">
-        <Tabs.List className="flex gap-5 desk:gap-7" aria-label="Views">
+        <Tabs.List className="flex flex-wrap gap-x-4 desk:gap-x-7" aria-label="Views">
           <Tabs.Trigger value="section" className={TAB}>
             Section
           </Tabs.Trigger>
