@@ -1,6 +1,7 @@
-import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { Answers } from './api/answers';
 import { FRESH_MS } from './api/fresh';
 import { Failed } from './api/problem';
 import { install } from './device/install';
@@ -10,7 +11,7 @@ import { Gate } from './people/Gate';
 // An answer is drawn when it comes, not a turn later: with every key one comes.
 notifyManager.setScheduler(queueMicrotask);
 
-const queries = new QueryClient({
+const queries = new Answers({
   defaultOptions: {
     queries: {
       staleTime: FRESH_MS,
