@@ -35,7 +35,7 @@ class BagIT extends OneSitting {
         adviser.button("It is mixed and in its bag").click();
         assertThat(page.getByText("The lower depth lies under the upper one.")).isVisible();
         page.getByLabel("Down to").fill("10");
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("It is mixed and in its bag").click();
         assertThat(page.getByText("not cooled yet: within four hours")).isVisible();
         adviser.button("A is in the cool box").click();
@@ -60,7 +60,7 @@ class BagIT extends OneSitting {
                 .click();
         assertThat(page.getByText("On one ruler, cm")).isVisible();
         assertThat(page.getByText(Pattern.compile("points lower in")).first()).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
@@ -73,7 +73,7 @@ class BagIT extends OneSitting {
                         "spots.gpx", "application/gpx+xml", WAYPOINTS.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("1: This place lies outside the field.")).isVisible();
         assertThat(page.getByText("0 spots can be read")).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Leave it").click();
         assertThat(page.getByText("0 spots can be read")).isHidden();
     }

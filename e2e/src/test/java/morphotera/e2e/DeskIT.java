@@ -27,14 +27,14 @@ class DeskIT extends OneSitting {
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName(Pattern.compile("Church Piece, \\w+, \\d+ of 100"))))
                 .isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
     void an_address_that_leads_nowhere_says_so_and_leaves_a_way_on() {
         adviser.open("/feilds/one");
         assertThat(adviser.heading("There is no page here")).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.link("To the season").click();
         assertThat(adviser.heading("There is no page here")).isHidden();
     }
@@ -71,7 +71,7 @@ class DeskIT extends OneSitting {
         adviser.crumb(5, "never");
         // Still 8 or so, two at the strong swirl, two never: (8 + 70 + 70 + 100 + 100) / 5.
         assertThat(page.getByTestId("score")).containsText("69.");
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
 
         adviser.button("Count this reading").click();
         assertThat(page.getByText("Answer the questions first.")).isVisible();
@@ -89,10 +89,10 @@ class DeskIT extends OneSitting {
     @Test
     void a_cone_profile_is_drawn_as_it_is_typed_and_a_wrong_one_says_where() {
         openField("Gate Hollow");
-        page.navigate(page.url().replaceAll("\\?.*", ""));
+        adviser.turnTo(page.url().replaceAll("\\?.*", ""));
         page.getByLabel("pH by depth, spot 2: empty").click();
         // The cone is not in this visit's plan; the bench opens for any test.
-        page.navigate(page.url().replace("method=ph", "method=penetration"));
+        adviser.turnTo(page.url().replace("method=ph", "method=penetration"));
         adviser.choice("Tip", "Small cone").click();
         adviser.button("Done, next step").click();
         String[] kPa = {"800", "1200", "2500", "2900", "1400"};
@@ -142,13 +142,13 @@ class DeskIT extends OneSitting {
         assertThat(page.getByText("The cone meets the root limit at")).isVisible();
         assertThat(page.getByText("The undisturbed ground beside it has no such layer"))
                 .isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
 
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
                 .click();
         assertThat(page.getByText("by balance of its groups")).isVisible();
         assertThat(adviser.heading("is odd").first()).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
@@ -186,7 +186,7 @@ class DeskIT extends OneSitting {
         assertThat(lime.getByText("Of this lime:")).isVisible();
         lime.getByLabel("pH wanted, in water").fill("5");
         assertThat(lime.getByText("no lime is needed").first()).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
@@ -194,7 +194,7 @@ class DeskIT extends OneSitting {
         openField("Church Piece");
         adviser.go("scout");
         assertThat(adviser.heading("Church Piece")).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.go("follow");
         Locator verdicts = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Visit against visit"));
         assertThat(verdicts.getByText("better", new Locator.GetByTextOptions().setExact(true))
@@ -202,7 +202,7 @@ class DeskIT extends OneSitting {
                 .isVisible();
         assertThat(verdicts.getByText("no clear change").first()).isVisible();
         assertThat(page.getByText("pan broken at 38 cm").first()).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("values").click();
         Locator drawn = page.getByRole(
                 AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Through [0-9]+ visits")));
@@ -212,7 +212,7 @@ class DeskIT extends OneSitting {
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Zones")))
                 .containsText("ploughed strip");
         assertThat(drawn.locator("[data-zone]").nth(3)).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
@@ -224,7 +224,7 @@ class DeskIT extends OneSitting {
         try {
             assertThat(other.page.getByText("Long Strand").first()).isVisible();
             assertThat(other.page.getByText("Church Piece")).hasCount(0);
-            other.page.navigate(address);
+            other.turnTo(address);
             assertThat(other.page.getByText("There is no visit").first()).isVisible();
         } finally {
             other.close();
@@ -248,11 +248,11 @@ class DeskIT extends OneSitting {
     void a_lost_server_is_said_in_a_sentence_and_what_was_typed_is_sent_later() {
         openField("Gate Hollow");
         page.getByLabel("Slaking, spot 1: empty").waitFor();
-        page.navigate(page.url().replaceAll("\\?.*", ""));
+        adviser.turnTo(page.url().replaceAll("\\?.*", ""));
         page.getByLabel(Pattern.compile("^pH by depth, spot 3:")).click();
         page.waitForURL(Pattern.compile(".*method=ph.*"));
         // A reading of its own in the cell: another test may have begun one there.
-        page.navigate(page.url() + "&repeat=4");
+        adviser.turnTo(page.url() + "&repeat=4");
         adviser.button("Done, next step").click();
         adviser.button("Done, next step").click();
         adviser.button("Done, start the clock").click();

@@ -47,7 +47,7 @@ class EveryBenchIT extends OneSitting {
     }
 
     private void benchIsPlain() {
-        assertThat(adviser.axe("[aria-label=Bench]")).isEmpty();
+        assertThat(adviser.wrong("[aria-label=Bench]")).isEmpty();
     }
 
     /** Heeded once a visit: a test before this one may have done it. */
@@ -68,7 +68,7 @@ class EveryBenchIT extends OneSitting {
                                 + ".then(all => all.map(one => [one.id, one.name, one.steps[0].title, one.cautions[0] ?? '']))");
         assertThat(methods).hasSize(31);
         // A spot of its own: what other tests began at theirs stands open at a later step.
-        page.navigate(page.url().replaceAll("[?].*", ""));
+        adviser.turnTo(page.url().replaceAll("[?].*", ""));
         page.getByLabel("Slaking, spot 1: empty").click();
         tray = page.url();
         // The hole is half read at this spot already.
@@ -277,12 +277,12 @@ class EveryBenchIT extends OneSitting {
         adviser.button("Take it back").click();
         assertThat(counted).isHidden();
         assertThat(pair.getByText("−100 of 100")).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
     void heights_are_read_off_a_photograph_of_the_jar() {
-        page.navigate(page.url().replaceAll("[?].*", ""));
+        adviser.turnTo(page.url().replaceAll("[?].*", ""));
         page.getByLabel(Pattern.compile("^Slaking, spot 2:")).click();
         tray = page.url();
         bench("texture-jar");

@@ -17,7 +17,7 @@ class LaboratoryIT extends OneSitting {
         back.click();
         Locator sheet = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What came back"));
         assertThat(sheet.getByText("mg/kg").first()).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Take these figures").click();
         page.getByTestId("score").waitFor();
         for (Locator question : page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Before it counts"))
@@ -28,7 +28,7 @@ class LaboratoryIT extends OneSitting {
         adviser.button("Count this reading").click();
         assertThat(page.getByText("Read by Adviser")).isVisible();
         adviser.waitUntilSent();
-        adviser.open("/");
+        adviser.season();
         assertThat(adviser.heading("This week")).isVisible();
         assertThat(back).hasCount(0);
     }
@@ -42,7 +42,7 @@ class LaboratoryIT extends OneSitting {
         adviser.button("Send A to the laboratory").click();
         page.getByLabel("pH in water").check();
         page.getByLabel("Clay").check();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Send A: 2 tests, 22").click();
         assertThat(page.getByText("an answer is likely by")).isVisible();
         assertThat(page.getByText("asked: ph, clay")).isVisible();
@@ -57,7 +57,7 @@ class LaboratoryIT extends OneSitting {
                 .click();
         page.getByText("Plates").click();
         page.getByText("In cracks only").click();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("That is what I see").click();
         assertThat(page.getByText("it was", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();

@@ -38,7 +38,7 @@ class LandIT extends OneSitting {
         tap(map, 0.02, 0.5);
         tap(map, 0.98, 0.5);
         page.getByLabel("Name of the new field").fill("Walked Piece, low part");
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Split the field").click();
         assertThat(adviser.heading("Walked Piece, low part")).isVisible();
         assertThat(page.getByText("arable, 1.7 ha")).isVisible();
@@ -47,7 +47,7 @@ class LandIT extends OneSitting {
     private void walkRound() {
         try (Visitor walker = Visitor.onPhoneInSignal(jar).signIn("adviser@tidewrack.example")) {
             walker.stand(LAT, LON);
-            walker.open("/new-field");
+            walker.turnTo("/new-field");
             walker.page
                     .getByLabel("Name of the holding")
                     .or(walker.page.getByLabel("Whose land"))
@@ -111,7 +111,7 @@ class LandIT extends OneSitting {
         tap(map, 0.45, 0.6);
         assertThat(page.getByLabel("Corners of wet corner").inputValue().lines())
                 .hasSize(4);
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Keep the outline").click();
         assertThat(adviser.button("Its outline")).isVisible();
         page.reload();
@@ -134,7 +134,7 @@ class LandIT extends OneSitting {
         tap(page.getByLabel("Map of the field and its spots").first(), 0.5, 0.6);
         assertThat(adviser.button("Spot G1")).isVisible();
         assertThat(asked).hasCount(0);
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     private static void tap(Locator map, double right, double down) {

@@ -101,7 +101,7 @@ class OfflineTogetherIT extends OfflineDay {
 
             adviser = mine;
             page = desk;
-            adviser.open("/data");
+            adviser.turnTo("/data");
             page.getByText("What a device could not send").click();
             page.locator("details[open] input[type=file]").setInputFiles(saved.path());
             assertThat(page.getByText("Slaking, Marl Bank spot 1")).isVisible();

@@ -50,7 +50,7 @@ class PhoneIT {
             newcomer.choice("Land use", "Garden").click();
             page.getByLabel("Texture, if known").selectOption("loam");
             newcomer.button("A square of 1 ha round me").click();
-            assertThat(newcomer.axe()).isEmpty();
+            assertThat(newcomer.wrong()).isEmpty();
             newcomer.button("Save the field").click();
 
             assertThat(newcomer.heading("Behind the House")).isVisible();
@@ -81,7 +81,7 @@ class PhoneIT {
             newcomer.button("Done, next step").click();
             page.getByLabel("Is each value beside its own depth?").check();
             page.getByLabel("Is it said how each was read?").check();
-            assertThat(newcomer.axe()).isEmpty();
+            assertThat(newcomer.wrong()).isEmpty();
             newcomer.button("Count this reading").click();
             newcomer.waitUntilSent();
 
@@ -91,7 +91,7 @@ class PhoneIT {
             newcomer.go("decide");
             assertThat(newcomer.heading("The topsoil is too acid")).isVisible();
             assertThat(newcomer.heading("Lime")).isVisible();
-            assertThat(newcomer.axe()).isEmpty();
+            assertThat(newcomer.wrong()).isEmpty();
             assertThat(newcomer.faults()).isEmpty();
         }
         assertThat(jar.log()).doesNotContain("ERROR");

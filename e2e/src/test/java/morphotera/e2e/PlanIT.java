@@ -40,7 +40,7 @@ class PlanIT extends OneSitting {
         assertThat(form.locator(".num").first()).not().hasText(months);
         adviser.button("Take the last change back").click();
         assertThat(form.locator(".num").first()).hasText(months);
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
 
         adviser.go("follow");
         adviser.button("poor patch").click();
@@ -55,7 +55,7 @@ class PlanIT extends OneSitting {
         page.getByLabel("Where it stands", new Page.GetByLabelOptions().setExact(true))
                 .fill("Sour below, and mending.");
         page.keyboard().press("Enter");
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Keep it as sent").click();
         assertThat(page.getByText("Print it, or keep it as PDF")).isVisible();
         assertThat(report).containsText("Sour below, and mending.");
@@ -127,12 +127,12 @@ class PlanIT extends OneSitting {
         adviser.go("scout");
         assertThat(page.locator("body")).containsText("Lime against none, strip 1a");
         assertThat(page.locator("body")).not().containsText("limed");
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
     void a_table_of_the_practice_is_edited_and_a_slip_is_named_in_its_cell() {
-        adviser.open("/tables");
+        adviser.turnTo("/tables");
         page.getByText("How hard a soil holds its pH").click();
         page.getByLabel("soil, Each % of organic carbon").fill("-3");
         adviser.button("Keep this table").click();
@@ -140,7 +140,7 @@ class PlanIT extends OneSitting {
         page.getByLabel("soil, Each % of organic carbon").fill("0.96");
         adviser.button("Keep this table").click();
         assertThat(page.getByText("the practice’s own, version 1")).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
     }
 
     @Test
@@ -171,7 +171,7 @@ class PlanIT extends OneSitting {
 
     @Test
     void a_yardstick_is_copied_bent_and_kept_and_the_data_are_taken_out() throws Exception {
-        adviser.open("/yardsticks");
+        adviser.turnTo("/yardsticks");
         adviser.button("Make a copy").click();
         assertThat(page.getByLabel("Region, if it is for one")).isVisible();
         Locator knot = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Knot 2"));
@@ -180,19 +180,19 @@ class PlanIT extends OneSitting {
             page.keyboard().press("ArrowDown");
         }
         assertThat(page.getByText("would stand in another band")).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Keep as version 2").click();
         assertThat(adviser.button("Keep as version 3")).isVisible();
         page.getByLabel("Knot 2, score").fill("150");
         adviser.button("Keep as version 3").click();
         assertThat(page.getByText("Scores go from 0 to 100.")).isVisible();
 
-        adviser.open("/prices");
+        adviser.turnTo("/prices");
         assertThat(page.getByLabel("Money is counted in")).hasValue("crowns");
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
 
-        adviser.open("/data");
-        assertThat(adviser.axe()).isEmpty();
+        adviser.turnTo("/data");
+        assertThat(adviser.wrong()).isEmpty();
         adviser.button("Take it out").click();
         Download file =
                 page.waitForDownload(() -> page.getByText("Save the file").click());

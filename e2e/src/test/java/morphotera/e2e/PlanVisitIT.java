@@ -19,7 +19,7 @@ class PlanVisitIT {
     /** From the outline to a bag that is half packed; the field's address. */
     private static String planned(Visitor adviser) {
         Page page = adviser.page;
-        adviser.open("/new-field");
+        adviser.turnTo("/new-field");
         adviser.choice("Whose land", "Hallow Quay").click();
         page.getByLabel("Name of the field").fill("Long Reach");
         adviser.choice("Land use", "Arable").click();
@@ -38,7 +38,7 @@ class PlanVisitIT {
 
         adviser.choice("What it is to answer", "Wet ground").click();
         assertThat(page.getByLabel("Which days are fit")).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         page.getByText(Pattern.compile("\\d+ other tests")).click();
         page.getByLabel("pH by depth How acid").check();
         page.getByLabel("pH by depth: way of doing it").selectOption("meter");
@@ -53,7 +53,7 @@ class PlanVisitIT {
         assertThat(page.getByText("Root pit is never done alone")).isHidden();
         adviser.button("alone").click();
         assertThat(page.getByTestId("total")).hasText(Pattern.compile("[12] h \\d\\d"));
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
 
         page.getByLabel("The time there is").fill("40");
         adviser.button("Show what fits").click();
@@ -66,7 +66,7 @@ class PlanVisitIT {
         page.reload();
         assertThat(page.getByLabel("auger pH by depth")).isChecked();
         assertThat(page.getByText(Pattern.compile("1 of \\d+ packed"))).isVisible();
-        assertThat(adviser.axe()).isEmpty();
+        assertThat(adviser.wrong()).isEmpty();
         assertThat(onPaper(adviser))
                 .contains("Tools")
                 .contains("auger")
@@ -135,7 +135,7 @@ class PlanVisitIT {
             assertThat(page.getByTestId("total")).not().hasText(before);
             assertThat(page.evaluate("() => fetch('/api/health').then(() => 'signal', () => 'no signal')"))
                     .isEqualTo("no signal");
-            assertThat(phone.axe()).isEmpty();
+            assertThat(phone.wrong()).isEmpty();
         }
     }
 }

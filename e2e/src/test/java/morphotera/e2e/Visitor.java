@@ -188,9 +188,10 @@ final class Visitor implements AutoCloseable {
     }
 
     /** To another address as a tap on a link leads there; {@link #open} loads the page anew, which takes much longer. */
-    private void turnTo(String address) {
+    Visitor turnTo(String address) {
         page.evaluate(
                 "to => { history.pushState(null, '', to); dispatchEvent(new PopStateEvent('popstate')); }", address);
+        return this;
     }
 
     Visitor season() {
@@ -298,14 +299,14 @@ final class Visitor implements AutoCloseable {
         page.getByTestId("sending").getByText("all sent").waitFor();
     }
 
-    /** What axe finds wrong on the page as it stands once it has come, in words. */
-    List<String> axe() {
-        return axe(":root");
+    /** What axe finds wrong on the page as it stands once it has come, in words, and where it is wider than its window. */
+    List<String> wrong() {
+        return wrong(":root");
     }
 
     /** The same of a part of it, where another test looked at what stands around. */
     @SuppressWarnings("unchecked")
-    List<String> axe(String part) {
+    List<String> wrong(String part) {
         PlaywrightAssertions.assertThat(page.locator("[aria-busy=true]")).hasCount(0);
         if ((boolean) page.evaluate("() => typeof axe === 'undefined'")) {
             page.evaluate(AxeBuilder.getAxeScript());
@@ -315,9 +316,13 @@ final class Visitor implements AutoCloseable {
                 async (part) => {
                   const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
                   const found = await axe.run(part, { runOnly: tags, resultTypes: ['violations'] });
-                  return found.violations.map(
-                    (rule) => `${rule.id}: ${rule.help} ${rule.nodes.slice(0, 3).map((node) => node.html)}`,
-                  );
+                  const wider = document.documentElement.scrollWidth - innerWidth;
+                  return [
+                    ...found.violations.map(
+                      (rule) => `${rule.id}: ${rule.help} ${rule.nodes.slice(0, 3).map((node) => node.html)}`,
+                    ),
+                    ...(wider > 0 ? [`wider than the window by ${wider} pixels`] : []),
+                  ];
                 }""", part);
     }
 
