@@ -11,7 +11,8 @@ export function Checks(props: {
   tried: boolean;
   found: Refusal[];
   onCount: () => void;
-  busy: boolean;
+  /** It is to count, and its sum is not there yet. */
+  waits: boolean;
 }) {
   const { method, draft, keep, tried, found } = props;
   const open = method.checks.filter((check) => !draft.checks[check.id]);
@@ -41,15 +42,12 @@ export function Checks(props: {
           {open.length > 0 && <p>Answer the {open.length === 1 ? 'question' : 'questions'} first.</p>}
         </div>
       )}
-      <button
-        type="button"
-        className="button button-main button-big"
-        onClick={props.onCount}
-        disabled={props.busy}
-      >
+      <button type="button" className="button button-main button-big" onClick={props.onCount}>
         {draft.corrects ? 'Count the correction' : 'Count this reading'}
       </button>
-      <p className="text-faded">Kept on this device as you type.</p>
+      <p className="text-faded" role="status">
+        {props.waits ? 'It counts as soon as its sum is there.' : 'Kept on this device as you type.'}
+      </p>
     </fieldset>
   );
 }

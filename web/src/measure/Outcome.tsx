@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { NoSignal, type Refusal, refusals, sentence } from '../api/problem';
 import type { Evaluation, Method, WholeVisit } from '../api/types';
 import { Checks } from './Checks';
@@ -61,12 +61,18 @@ export function Outcome({
     // Tapped before the sum was there: it counts as soon as it is, unless it is changed meanwhile.
     if (!decided) return setWanted(JSON.stringify(reading));
     setWanted(null);
+    left.current = null;
     onCount(settled ? (evaluation.data ?? null) : null);
   }
 
+  const isWanted = wanted === JSON.stringify(reading);
+  // Whoever goes on before the sum is there has counted all the same: unscored, too.
+  const left = useRef<(() => void) | null>(null);
   useEffect(() => {
-    if (decided && wanted === JSON.stringify(reading)) count();
+    left.current = isWanted ? () => onCount(null) : null;
+    if (decided && isWanted) count();
   });
+  useEffect(() => () => left.current?.(), []);
 
   return (
     <>
@@ -87,7 +93,7 @@ export function Outcome({
           tried={tried}
           found={tried ? found : []}
           onCount={count}
-          busy={evaluation.isFetching || evaluation.isPlaceholderData}
+          waits={isWanted}
         />
       )}
     </>
