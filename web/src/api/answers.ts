@@ -14,13 +14,14 @@ export class Answers extends QueryClient {
 
   override invalidateQueries(filters?: InvalidateQueryFilters, options?: InvalidateOptions): Promise<void> {
     for (const first of this.getQueryCache().findAll({ ...filters, fetchStatus: 'fetching' })) {
-      if (first.state.data !== undefined || this.#onTheirWay.has(first)) continue;
+      const answer = first.promise;
+      if (!answer || first.state.data !== undefined || this.#onTheirWay.has(first)) continue;
       this.#onTheirWay.add(first);
       const again = () => {
         this.#onTheirWay.delete(first);
         void super.invalidateQueries({ queryKey: first.queryKey, exact: true });
       };
-      first.promise?.then(again, again);
+      answer.then(again, again);
     }
     return super.invalidateQueries(filters, options);
   }
