@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { act, useEffect, useState } from 'react';
+import { act, type ReactNode, useEffect, useState } from 'react';
 import { beforeEach, expect, test, vi } from 'vitest';
 import type { Evaluation, Method, WholeVisit } from '../api/types';
 import { live, press } from '../testing/live';
@@ -30,9 +30,22 @@ const STAIN = { id: 'finger-stain', fields: [], checks: [], variants: [] } as un
 const WHOLE = { readings: [] } as unknown as WholeVisit;
 
 let counted: (Evaluation | null)[] = [];
+let drafts = 0;
 beforeEach(() => {
   counted = [];
+  drafts = 0;
 });
+
+/** As a draft in hand is: sent by whoever goes on, unless it counts. */
+function Hand({ children }: { children: ReactNode }) {
+  useEffect(
+    () => () => {
+      drafts += counted.length === 0 ? 1 : 0;
+    },
+    [],
+  );
+  return children;
+}
 
 function Bench() {
   const [open, setOpen] = useState(true);
@@ -46,20 +59,22 @@ function Bench() {
         All tests
       </button>
       {open && (
-        <Outcome
-          whole={WHOLE}
-          spot={{ id: 'a', label: '1', note: null, sample: null } as never}
-          method={STAIN}
-          draft={newDraft(STAIN)}
-          keep={() => {}}
-          reading={{ stain }}
-          wrong={[]}
-          onRefused={() => {}}
-          isLast
-          tried={false}
-          onTry={() => {}}
-          onCount={(result) => counted.push(result)}
-        />
+        <Hand>
+          <Outcome
+            whole={WHOLE}
+            spot={{ id: 'a', label: '1', note: null, sample: null } as never}
+            method={STAIN}
+            draft={newDraft(STAIN)}
+            keep={() => {}}
+            reading={{ stain }}
+            wrong={[]}
+            onRefused={() => {}}
+            isLast
+            tried={false}
+            onTry={() => {}}
+            onCount={(result) => counted.push(result)}
+          />
+        </Hand>
       )}
     </>
   );
@@ -83,6 +98,7 @@ test('whoever counts and goes on before the sum is there has counted all the sam
   await press(page, 'Count this reading');
   await press(page, 'All tests');
   expect(counted).toEqual([null]);
+  expect(drafts).toBe(0);
 });
 
 test('what is changed after the tap waits for another', async () => {
@@ -92,6 +108,7 @@ test('what is changed after the tap waits for another', async () => {
   await sumComes();
   await press(page, 'All tests');
   expect(counted).toEqual([]);
+  expect(drafts).toBe(1);
 });
 
 test('whoever only looks and goes on has counted nothing', async () => {

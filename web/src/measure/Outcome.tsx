@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { NoSignal, type Refusal, refusals, sentence } from '../api/problem';
 import type { Evaluation, Method, WholeVisit } from '../api/types';
 import { Checks } from './Checks';
@@ -66,13 +66,13 @@ export function Outcome({
   }
 
   const isWanted = wanted === JSON.stringify(reading);
-  // Whoever goes on before the sum is there has counted all the same: unscored, too.
+  // Whoever goes on before the sum is there has counted all the same: unscored, too, and before what was typed is sent as a draft.
   const left = useRef<(() => void) | null>(null);
   useEffect(() => {
     left.current = isWanted ? () => onCount(null) : null;
     if (decided && isWanted) count();
   });
-  useEffect(() => () => left.current?.(), []);
+  useLayoutEffect(() => () => left.current?.(), []);
 
   return (
     <>
