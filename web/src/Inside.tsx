@@ -1,3 +1,4 @@
+import { flushSync } from 'react-dom';
 import { RouterProvider } from 'react-router';
 import type { Me } from './api/types';
 import { Device } from './people/Device';
@@ -7,7 +8,7 @@ import { router } from './routes';
 export default function Inside({ me }: { me: Me }) {
   return (
     <Device me={me}>
-      <RouterProvider router={router} />
+      <RouterProvider router={router} flushSync={(draw) => void flushSync(draw)} />
     </Device>
   );
 }

@@ -52,10 +52,12 @@ export function PlaceLine({ place }: { place: Place | null }) {
             className="field-sizing-content min-h-9 max-w-[15rem] shrink-0 border-0 bg-transparent px-1 py-0 font-semibold underline decoration-rule underline-offset-4"
             value={place.visitId ?? ''}
             onChange={(event) =>
+              // At once: the next tap may be a verb, which leads on from this visit.
               void navigate(
                 event.target.value === ''
                   ? `/fields/${place.fieldId}/scout`
                   : pathOf({ ...place, visitId: event.target.value }, verb),
+                { flushSync: true },
               )
             }
           >
