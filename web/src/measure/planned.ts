@@ -1,5 +1,6 @@
 import type { Method, WholeVisit } from '../api/types';
-import { planOf, testsOf } from '../scout/plan';
+import { planOf } from '../scout/dayPlan';
+import { testsOf } from '../scout/plan';
 import type { TrayPlan } from './Tray';
 
 /** Which cells of the tray the day was planned for; a test mixed from all spots belongs to its bag, once there is one. */

@@ -1,6 +1,6 @@
 import type { Method, Reading } from '../api/types';
+import { NO_PLAN } from '../scout/dayPlan';
 import { minutesOf } from '../scout/handsOn';
-import { NO_PLAN } from '../scout/plan';
 import { placeOf } from './place';
 
 /** So many more spots are asked about. */

@@ -5,7 +5,8 @@ import { keys } from '../api/keys';
 import type { Corner, LandField, Method, Planning } from '../api/types';
 import { render } from '../testing/render';
 import { Bag } from './Bag';
-import { askedSheet, NO_PLAN } from './plan';
+import { NO_PLAN } from './dayPlan';
+import { askedSheet } from './plan';
 import { kitBody } from './useKit';
 
 const FIELD = {

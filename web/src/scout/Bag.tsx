@@ -4,8 +4,9 @@ import { figure } from '../ground/myUnits';
 import { printed } from '../ground/printed';
 import { Show } from '../ground/State';
 import { useKept } from '../ground/useKept';
+import type { DayPlan } from './dayPlan';
 import { Labels } from './Labels';
-import { askedSheet, type DayPlan, gateOf } from './plan';
+import { askedSheet, gateOf } from './plan';
 import { useKit } from './useKit';
 import { wayTo, wind } from './wayBack';
 

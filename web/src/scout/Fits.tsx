@@ -6,7 +6,8 @@ import { show } from '../ground/format';
 import { NumberField } from '../ground/NumberField';
 import { Show } from '../ground/State';
 import { parse } from '../ground/units';
-import { askedSheet, type DayPlan, hours, livingSpots } from './plan';
+import type { DayPlan } from './dayPlan';
+import { askedSheet, hours, livingSpots } from './plan';
 
 type Props = {
   field: LandField;

@@ -3,7 +3,8 @@ import type { LandField, Method } from '../api/types';
 import { day as dayText } from '../ground/format';
 import { printed } from '../ground/printed';
 import { useMe } from '../people/session';
-import { type DayPlan, livingSpots, testsOf, variantOf } from './plan';
+import type { DayPlan } from './dayPlan';
+import { livingSpots, testsOf, variantOf } from './plan';
 
 type Props = { field: LandField; methods: Method[]; plan: DayPlan; day: string };
 

@@ -3,17 +3,9 @@ import type { LandField, Method, Planning, Sheet } from '../api/types';
 import { Scrollable } from '../ground/Scrollable';
 import { Show } from '../ground/State';
 import { useNarrow } from '../ground/useNarrow';
+import type { DayPlan } from './dayPlan';
 import { Fits } from './Fits';
-import {
-  type AskedNow,
-  askedSheet,
-  clockAt,
-  type DayPlan,
-  hours,
-  livingSpots,
-  stepOf,
-  takesTwo,
-} from './plan';
+import { type AskedNow, askedSheet, clockAt, hours, livingSpots, stepOf, takesTwo } from './plan';
 import { SheetChart } from './SheetChart';
 import { SheetList } from './SheetList';
 import type { Stay } from './stays';

@@ -8,7 +8,7 @@ import type { TestSet } from '../api/types';
 import { Fault } from '../ground/Fault';
 import { TextField } from '../ground/TextField';
 import { useOneTap } from '../ground/useOneTap';
-import type { DayPlan } from './plan';
+import type { DayPlan } from './dayPlan';
 
 type Props = {
   sets: TestSet[];

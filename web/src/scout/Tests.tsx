@@ -3,8 +3,8 @@ import type { LandField, Method, Planning } from '../api/types';
 import { usePrices } from '../decide/plan/usePlan';
 import { show } from '../ground/format';
 import { figure } from '../ground/myUnits';
+import type { DayPlan } from './dayPlan';
 import { minutesOf, priceOf } from './handsOn';
-import type { DayPlan } from './plan';
 import { Together } from './Together';
 
 type Props = {

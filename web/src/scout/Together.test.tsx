@@ -4,7 +4,8 @@ import { expect, it } from 'vitest';
 import { keys } from '../api/keys';
 import type { LandField, Method, Planning, PriceList } from '../api/types';
 import { render, texts } from '../testing/render';
-import { askedSheet, NO_PLAN } from './plan';
+import { NO_PLAN } from './dayPlan';
+import { askedSheet } from './plan';
 import { Together } from './Together';
 import { kitBody } from './useKit';
 

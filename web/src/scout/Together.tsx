@@ -1,8 +1,9 @@
 import type { LandField, Method, Planning, PriceList } from '../api/types';
 import { show } from '../ground/format';
 import { figure } from '../ground/myUnits';
+import type { DayPlan } from './dayPlan';
 import { costOfTests, minutesTogether } from './handsOn';
-import { askedSheet, type DayPlan, hours } from './plan';
+import { askedSheet, hours } from './plan';
 import { useKit } from './useKit';
 
 type Props = {

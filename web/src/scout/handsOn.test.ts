@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Method, PriceList } from '../api/types';
+import { NO_PLAN } from './dayPlan';
 import { costOfTests, minutesOf, minutesTogether, priceOf } from './handsOn';
-import { NO_PLAN } from './plan';
 
 const step = (id: string, handsOnS: number, more: object = {}) => ({
   id,

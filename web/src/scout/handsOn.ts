@@ -1,5 +1,6 @@
 import type { Method, PriceList } from '../api/types';
-import { type AskedTest, type DayPlan, variantOf } from './plan';
+import type { DayPlan } from './dayPlan';
+import { type AskedTest, variantOf } from './plan';
 
 /** A laboratory's bill is priced with the sum that designs what it is asked for. */
 const PRICED_AS: Record<string, string> = { laboratory: 'sampling-laboratory' };

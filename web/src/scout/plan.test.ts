@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { LandField, Method } from '../api/types';
+import { NO_PLAN } from './dayPlan';
 import { labelsOf } from './Labels';
-import { askedSheet, clockAt, hours, NO_PLAN, testsOf } from './plan';
+import { askedSheet, clockAt, hours, testsOf } from './plan';
 
 const step = (id: string, more: object = {}) => ({
   id,

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Method } from '../api/types';
-import { type AskedSheet, NO_PLAN } from './plan';
+import { NO_PLAN } from './dayPlan';
+import type { AskedSheet } from './plan';
 import { type Ended, progress } from './progress';
 
 const step = (id: string, more: object = {}) => ({

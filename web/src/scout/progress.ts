@@ -1,5 +1,6 @@
 import type { Method, Step } from '../api/types';
-import { type AskedNow, type AskedSheet, type DayPlan, variantOf } from './plan';
+import type { DayPlan } from './dayPlan';
+import { type AskedNow, type AskedSheet, variantOf } from './plan';
 
 /** Somebody who is on the visit, and whether it is who looks at the sheet. */
 export type Who = 'me' | string;

@@ -10,7 +10,8 @@ import { findDraft, isOnThisDevice } from '../measure/useDraft';
 import { usePending } from '../measure/usePending';
 import { useStands } from '../measure/useTogether';
 import { useMe } from '../people/session';
-import { type AskedNow, askedSheet, type DayPlan } from './plan';
+import type { DayPlan } from './dayPlan';
+import { type AskedNow, askedSheet } from './plan';
 import { type Ended, progress } from './progress';
 
 /** The sheet is made anew when something ended, and else once a minute. */

@@ -1,6 +1,6 @@
 import { newId } from '../api/ids';
 import type { FieldCard, Visit } from '../api/types';
-import { NO_PLAN, planOf } from '../scout/plan';
+import { NO_PLAN, planOf } from '../scout/dayPlan';
 
 /** What is due of a zone: its tests, and until when they are in season. */
 export type DueAgain = FieldCard['due'][number];
