@@ -312,18 +312,23 @@ final class Visitor implements AutoCloseable {
             page.evaluate(AxeBuilder.getAxeScript());
         }
         // What is wrong alone: to list all that is right takes longer than the looking.
-        return (List<String>) page.evaluate("""
+        List<String> wrong = new ArrayList<>((List<String>) page.evaluate("""
                 async (part) => {
                   const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
                   const found = await axe.run(part, { runOnly: tags, resultTypes: ['violations'] });
-                  const wider = document.documentElement.scrollWidth - innerWidth;
-                  return [
-                    ...found.violations.map(
-                      (rule) => `${rule.id}: ${rule.help} ${rule.nodes.slice(0, 3).map((node) => node.html)}`,
-                    ),
-                    ...(wider > 0 ? [`wider than the window by ${wider} pixels`] : []),
-                  ];
-                }""", part);
+                  return found.violations.map(
+                    (rule) => `${rule.id}: ${rule.help} ${rule.nodes.slice(0, 3).map((node) => node.html)}`,
+                  );
+                }""", part));
+        if (tooWide() > 0) {
+            wrong.add("wider than the window by " + tooWide() + " pixels");
+        }
+        return wrong;
+    }
+
+    /** By how many pixels the page is wider than its window. */
+    int tooWide() {
+        return (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");
     }
 
     @Override
