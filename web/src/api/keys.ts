@@ -1,6 +1,7 @@
 /** One place that names every query. */
 export const keys = {
   session: ['session'] as const,
+  health: ['health'] as const,
   welcome: ['welcome'] as const,
   people: ['people'] as const,
   sessions: ['sessions'] as const,

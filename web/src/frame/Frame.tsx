@@ -161,15 +161,15 @@ function useSending() {
   useEffect(() => {
     const go = () => {
       void sendNow();
-      void queries.invalidateQueries({ queryKey: ['health'] });
+      void queries.invalidateQueries({ queryKey: keys.health });
     };
     const seen = () => document.visibilityState === 'visible' && go();
     globalThis.addEventListener('online', go);
     document.addEventListener('visibilitychange', seen);
     const stop = onSent(({ parcel, answer }) => {
       if (parcel.path.startsWith('/api/readings/')) void agree(answer);
-      if (queries.getQueryState(['health'])?.status === 'error') {
-        void queries.invalidateQueries({ queryKey: ['health'] });
+      if (queries.getQueryState(keys.health)?.status === 'error') {
+        void queries.invalidateQueries({ queryKey: keys.health });
       }
       if (parcel.path.includes('/drafts/')) return;
       void queries.invalidateQueries({ queryKey: ['visit'] });

@@ -21,7 +21,7 @@ export function Search() {
     <>
       <button
         type="button"
-        className="flex size-11 items-center justify-center rounded-full max-desk:order-2 max-desk:-my-2 max-desk:ml-auto"
+        className="flex size-11 items-center justify-center rounded-full max-desk:order-2 max-desk:ml-auto"
         aria-label="Search"
         aria-haspopup="dialog"
         onClick={() => setOpen(true)}

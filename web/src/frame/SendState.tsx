@@ -1,13 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
-import { api, take } from '../api/client';
 import { needsSomebody } from '../device/parcel';
 import { parcels } from '../device/parcels';
 import { space } from '../device/room';
 import { sendNow } from '../device/sender';
 import * as device from '../device/words';
 import { useMe } from '../people/session';
+import { useHealth } from './useHealth';
 
 const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
@@ -26,13 +25,7 @@ export function SendState() {
   const all = useSyncExternalStore(device.onChange, parcels).filter(
     (parcel) => parcel.person === me.id && parcel.state.is !== 'put-away',
   );
-  // Asked now and then, so that a lost server is said before something is to be saved.
-  const health = useQuery({
-    queryKey: ['health'],
-    queryFn: ({ signal }) => take(api.GET('/api/health', { signal })),
-    refetchInterval: 30_000,
-    retry: false,
-  });
+  const health = useHealth();
   const back = useRef(false);
   useEffect(() => {
     if (health.isSuccess && back.current) void sendNow();
@@ -50,11 +43,12 @@ export function SendState() {
     .join(', ');
   return (
     <p
-      className="text-sm text-faded max-desk:order-1 max-desk:basis-3/4 max-desk:pb-1"
+      className="text-sm text-faded max-desk:order-1 max-desk:grow max-desk:basis-3/4 max-desk:first-letter:uppercase"
       role="status"
       data-testid="sending"
     >
-      On this device{words && `, ${words}`}
+      <span className="max-desk:hidden">On this device{words && ', '}</span>
+      {words}
       {clearable && `; this browser may clear ${waiting === 1 ? 'it' : 'them'}`}
       {need > 0 && (
         <Link to="/" className="ml-2 text-warn underline">

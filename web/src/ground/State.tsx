@@ -8,10 +8,14 @@ export type Loaded<T> =
   | { is: 'failed'; text: string }
   | { is: 'ready'; data: T; stale: string | null };
 
-/** A query is in exactly one state; a refresh that fails keeps the old data and says so. */
+/**
+ * A query is in exactly one state; a refresh that fails keeps the old data and says so. That there is no signal the frame says: a line put
+ * in here a second later would move what stands under a finger.
+ */
 export function loaded<T>(query: UseQueryResult<T>): Loaded<T> {
   if (query.data !== undefined) {
-    return { is: 'ready', data: query.data, stale: query.error ? sentence(query.error) : null };
+    const said = query.error && !(query.error instanceof NoSignal);
+    return { is: 'ready', data: query.data, stale: said ? sentence(query.error) : null };
   }
   if (query.error instanceof NoSignal) return { is: 'offline', text: sentence(query.error) };
   if (query.error) return { is: 'failed', text: sentence(query.error) };

@@ -39,6 +39,7 @@ class OfflineIT extends OfflineDay {
 
     @Test
     void a_page_loaded_without_a_signal_measures_scores_and_decides_and_sends_when_it_is_back() {
+        double top = page.locator("#page").boundingBox().y;
         adviser.offline(true);
         page.reload();
         openSlaking(1);
@@ -49,6 +50,8 @@ class OfflineIT extends OfflineDay {
         assertThat(page.getByTestId("score")).containsText("100");
         assertThat(page.getByTestId("sending")).containsText("no signal");
         assertThat(page.getByTestId("sending")).containsText("1 to send");
+        // What the frame has to say moves nothing under a finger.
+        assertThat(page.locator("#page").boundingBox().y).isEqualTo(top);
 
         adviser.go("read");
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Scores"))
