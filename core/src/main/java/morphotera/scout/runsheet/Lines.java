@@ -7,11 +7,15 @@ import java.util.Arrays;
  * ways, waits and latest ends. Begins only move later as pieces are put in, so that a try goes on from where they stand.
  */
 final class Lines {
-    /** What is not at rest by then goes in circles between two windows: it is sooner tried elsewhere. */
+    /** What is not at rest by then is sooner tried elsewhere. */
     private static final int MOST_ROUNDS = 7;
+
+    /** Where a piece that is in no line begins: nothing waits for it. */
+    private static final int ABSENT = Integer.MIN_VALUE / 2;
 
     final int[][] of;
     final int[] length;
+    /** When each begins; the last of them is nobody's. */
     final int[] start;
     /** Pieces looked at so far: how long a search has been at it, the same on every machine. */
     int looked;
@@ -19,6 +23,8 @@ final class Lines {
     private final Net net;
     /** Whose line a piece is in, or −1. */
     private final int[] who;
+    /** The piece for which each moved last since this began, or −1. */
+    private final int[] movedBy;
 
     private int walk;
 
@@ -26,9 +32,11 @@ final class Lines {
         this.net = net;
         of = new int[net.people][net.pieces + 1];
         length = new int[net.people];
-        start = new int[net.pieces];
+        start = new int[net.pieces + 1];
+        Arrays.fill(start, ABSENT);
         who = new int[net.pieces];
         Arrays.fill(who, -1);
+        movedBy = new int[net.pieces];
     }
 
     boolean holds(int piece) {
@@ -59,6 +67,7 @@ final class Lines {
         int[] line = of[person];
         walk -= round(person, at);
         who[line[at]] = -1;
+        start[line[at]] = ABSENT;
         length[person]--;
         for (int k = at; k < length[person]; k++) {
             line[k] = line[k + 1];
@@ -108,6 +117,7 @@ final class Lines {
             return false;
         }
         int capS = Math.min(cap, net.horizonS);
+        Arrays.fill(movedBy, -1);
         int went = pass(person, at, capS);
         return went == 0 || went > 0 && run(capS);
     }
@@ -142,8 +152,9 @@ final class Lines {
     /** All begins anew, the lines being in order. */
     boolean refresh() {
         for (int i = 0; i < net.pieces; i++) {
-            start[i] = net.release[i];
+            start[i] = holds(i) ? net.release[i] : ABSENT;
         }
+        Arrays.fill(movedBy, -1);
         return run(net.horizonS);
     }
 
@@ -167,38 +178,49 @@ final class Lines {
         int[] line = of[person];
         int many = length[person];
         int[] begins = start;
-        int[] owner = who;
         int[] places = net.place;
         int[] lasts = net.lasts;
-        int[] twins = net.twin;
+        int[] twins = net.twinOrNone;
         int[][] before = net.before;
-        int end = from == 0 ? net.freeAt[person] : end(line[from - 1]);
-        int[] legs = net.legs[from == 0 ? net.standing[person] : places[line[from - 1]]];
+        int[][] gaps = net.gapS;
+        int last = from == 0 ? -1 : line[from - 1];
+        int end = from == 0 ? net.freeAt[person] : end(last);
+        int[] legs = net.legs[from == 0 ? net.standing[person] : places[last]];
         int again = 0;
         looked += many - from + 8;
         for (int k = from; k < many; k++) {
             int piece = line[k];
             int place = places[piece];
-            int begin = Math.max(begins[piece], end + legs[place]);
+            int begin = end + legs[place];
+            int by = last;
             int[] needs = before[piece];
             int needed = needs.length;
-            for (int b = 0; b < needed; b++) {
-                int earlier = needs[b];
-                if (owner[earlier] >= 0) {
-                    begin = Math.max(begin, begins[earlier] + lasts[earlier] + net.minS[piece][b]);
+            if (needed > 0) {
+                int[] gap = gaps[piece];
+                for (int b = 0; b < needed; b++) {
+                    int soonest = begins[needs[b]] + gap[b];
+                    if (soonest > begin) {
+                        begin = soonest;
+                        by = needs[b];
+                    }
                 }
             }
             int twin = twins[piece];
-            if (twin >= 0 && owner[twin] >= 0) {
-                begin = Math.max(begin, begins[twin]);
+            if (begins[twin] > begin) {
+                begin = begins[twin];
+                by = twin;
             }
-            end = begin + lasts[piece];
             if (begin > begins[piece]) {
-                if (begin > net.due[piece] || end > capS) {
+                if (begin > net.due[piece]
+                        || begin + lasts[piece] > capS
+                        || by >= 0 && who[by] != person && goesInCircles(by, piece)) {
                     return -1;
                 }
                 begins[piece] = begin;
-                again |= crosses(piece, person) ? 1 : 0;
+                movedBy[piece] = by;
+                again |= again == 0 && crosses(piece, person) ? 1 : 0;
+            } else {
+                begin = begins[piece];
             }
             if (needed > 0 && net.windowed[piece]) {
                 int late = late(piece, begin, capS);
@@ -207,7 +229,9 @@ final class Lines {
                 }
                 again |= late;
             }
+            end = begin + lasts[piece];
             legs = net.legs[place];
+            last = piece;
         }
         return again;
     }
@@ -215,19 +239,33 @@ final class Lines {
     /** What a piece must follow soon begins later, so that it does; 1: something moved, −1: it cannot. */
     private int late(int piece, int begin, int capS) {
         int[] needs = net.before[piece];
+        int[] longest = net.longestS[piece];
         int again = 0;
         for (int b = 0; b < needs.length; b++) {
             int earlier = needs[b];
-            int latest = begin - net.maxS[piece][b] - net.lasts[earlier];
-            if (who[earlier] >= 0 && latest > start[earlier]) {
-                if (latest > net.due[earlier] || latest + net.lasts[earlier] > capS) {
+            int latest = begin - longest[b];
+            if (latest > start[earlier] && holds(earlier)) {
+                if (latest > net.due[earlier] || latest + net.lasts[earlier] > capS || goesInCircles(piece, earlier)) {
                     return -1;
                 }
                 start[earlier] = latest;
+                movedBy[earlier] = piece;
                 again = 1;
             }
         }
         return again;
+    }
+
+    /** Whether what moves a piece moved for that same piece: it would move for ever. */
+    private boolean goesInCircles(int mover, int piece) {
+        int by = mover;
+        for (int back = 0; by >= 0 && back <= net.pieces; back++) {
+            if (by == piece) {
+                return true;
+            }
+            by = movedBy[by];
+        }
+        return by >= 0;
     }
 
     /** Whether a piece that moved may move one in another line. */

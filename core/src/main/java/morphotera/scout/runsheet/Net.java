@@ -23,10 +23,16 @@ final class Net {
     final int[] lasts;
     /** The same piece in the other person's line, or −1. */
     final int[] twin;
+    /** The same, or the number of pieces. */
+    final int[] twinOrNone;
 
     final int[][] before;
     final int[][] minS;
     final int[][] maxS;
+    /** From the begin of each before it to its own: at the least, and at the most. */
+    final int[][] gapS;
+
+    final int[][] longestS;
     final int[] release;
     final int[] due;
     final int[] test;
@@ -69,6 +75,8 @@ final class Net {
         before = new int[pieces][];
         minS = new int[pieces][];
         maxS = new int[pieces][];
+        gapS = new int[pieces][];
+        longestS = new int[pieces][];
         int other = n;
         for (int i = 0; i < n; i++) {
             Work.Piece piece = work.pieces().get(i);
@@ -80,6 +88,11 @@ final class Net {
                 twin[other] = i;
                 other++;
             }
+        }
+        twinOrNone = new int[pieces];
+        for (int i = 0; i < pieces; i++) {
+            twinOrNone[i] = twin[i] < 0 ? pieces : twin[i];
+            measureGaps(i);
         }
         after = new int[pieces][];
         int[] many = new int[pieces];
@@ -113,6 +126,17 @@ final class Net {
             freeAt[person] = progress.freeAt(person);
         }
         horizonS = horizon();
+    }
+
+    private void measureGaps(int piece) {
+        int n = before[piece].length;
+        gapS[piece] = new int[n];
+        longestS[piece] = new int[n];
+        for (int b = 0; b < n; b++) {
+            int lasted = lasts[before[piece][b]];
+            gapS[piece][b] = lasted + minS[piece][b];
+            longestS[piece][b] = Math.min(Work.OPEN, lasted + Math.min(Work.OPEN, maxS[piece][b]));
+        }
     }
 
     /** All of it by one person, each piece with its waits and the longest way. */

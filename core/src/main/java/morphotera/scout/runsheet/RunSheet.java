@@ -30,7 +30,7 @@ public record RunSheet(
         List<Apart> later,
         List<Missed> missed) {
     /** Pieces looked at, for each piece there is, until the search is content: well under a second for five spots with ten methods. */
-    private static final int PATIENCE = 100_000;
+    private static final int PATIENCE = 80_000;
 
     /** With every further person there is more to choose from. */
     private static final double MORE_PATIENCE = 0.5;
