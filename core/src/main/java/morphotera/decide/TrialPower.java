@@ -23,9 +23,9 @@ public record TrialPower(
 
     private static final double WITHIN = 0.95;
     /** Even, for Simpson's rule. */
-    private static final int PARTS = 4000;
+    private static final int PARTS = 1000;
 
-    private static final int HALVINGS = 60;
+    private static final int HALVINGS = 40;
     private static final double TAIL = 9;
 
     /**
@@ -41,67 +41,87 @@ public record TrialPower(
     }
 
     public static TrialPower of(int replicates, double difference, Noise noise) {
+        Blocks blocks = new Blocks(replicates);
         int spots = MOST_SPOTS;
         for (int n = MOST_SPOTS; n >= 1; n--) {
-            spots = power(replicates, n, difference, noise) >= ENOUGH ? n : spots;
+            spots = blocks.power(n, difference, noise) >= ENOUGH ? n : spots;
         }
         return new TrialPower(
                 spots,
-                power(replicates, spots, difference, noise),
-                differenceAt80(replicates, spots, noise),
+                blocks.power(spots, difference, noise),
+                blocks.differenceAt80(spots, noise),
                 replicatesNeeded(difference, noise));
     }
 
     private static @Nullable Integer replicatesNeeded(double difference, Noise noise) {
         for (int replicates = FEWEST_REPLICATES; replicates <= MOST_REPLICATES; replicates++) {
-            if (power(replicates, MOST_SPOTS, difference, noise) >= ENOUGH) {
+            if (new Blocks(replicates).power(MOST_SPOTS, difference, noise) >= ENOUGH) {
                 return replicates;
             }
         }
         return null;
     }
 
-    private static double differenceAt80(int replicates, int spots, Noise noise) {
-        double low = 0;
-        double high = 1;
-        while (power(replicates, spots, high, noise) < ENOUGH) {
-            high *= 2;
-        }
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (power(replicates, spots, middle, noise) < ENOUGH) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
-    }
-
     /** The chance that a true difference of this size is found. */
     public static double power(int replicates, int spotsPerStrip, double difference, Noise noise) {
-        double sd = noise.ofADifference(replicates, spotsPerStrip);
-        if (sd == 0) {
-            return difference > 0 ? 1 : 1 - 2 * (WITHIN - 0.5);
-        }
-        int degrees = replicates - 1;
-        double shift = difference / sd;
-        double limit = StudentT.quantile(degrees, WITHIN);
-        return 1 - cumulative(degrees, shift, limit) + cumulative(degrees, shift, -limit);
+        return new Blocks(replicates).power(spotsPerStrip, difference, noise);
     }
 
-    /** The share of the noncentral t under a limit: the normal's, over what the spread may have come out as. */
-    private static double cumulative(int degrees, double shift, double limit) {
-        // s = √(χ²/degrees) lies round 1 with a sd of about 1/√(2·degrees).
-        double end = 1 + TAIL / Math.sqrt(2.0 * degrees) * 1.5;
-        double step = end / PARTS;
-        double sum = 0;
-        for (int i = 0; i <= PARTS; i++) {
-            double s = i * step;
-            int weight = i == 0 || i == PARTS ? 1 : i % 2 == 1 ? 4 : 2;
-            sum += weight * normal(limit * s - shift) * density(degrees, s);
+    /** So many blocks: what the spread among them may come out as is the same whatever they are to show. */
+    private static final class Blocks {
+        private final int replicates;
+        private final double limit;
+        /** Of that spread, as a share of the true one: each part's weight by Simpson's rule and how likely it is. */
+        private final double[] likely = new double[PARTS + 1];
+
+        private final double step;
+
+        Blocks(int replicates) {
+            this.replicates = replicates;
+            int degrees = replicates - 1;
+            limit = StudentT.quantile(degrees, WITHIN);
+            // √(χ²/degrees) lies round 1 with a sd of about 1/√(2·degrees).
+            step = (1 + TAIL / Math.sqrt(2.0 * degrees) * 1.5) / PARTS;
+            for (int i = 0; i <= PARTS; i++) {
+                int weight = i == 0 || i == PARTS ? 1 : i % 2 == 1 ? 4 : 2;
+                likely[i] = weight * density(degrees, i * step) * step / 3;
+            }
         }
-        return sum * step / 3;
+
+        double power(int spots, double difference, Noise noise) {
+            double sd = noise.ofADifference(replicates, spots);
+            if (sd == 0) {
+                return difference > 0 ? 1 : 1 - 2 * (WITHIN - 0.5);
+            }
+            double shift = difference / sd;
+            return 1 - cumulative(shift, limit) + cumulative(shift, -limit);
+        }
+
+        /** The share of the noncentral t under this: the normal's, over what the spread may have come out as. */
+        private double cumulative(double shift, double under) {
+            double sum = 0;
+            for (int i = 0; i <= PARTS; i++) {
+                sum += normal(under * i * step - shift) * likely[i];
+            }
+            return sum;
+        }
+
+        double differenceAt80(int spots, Noise noise) {
+            double low = 0;
+            double high = 1;
+            while (power(spots, high, noise) < ENOUGH) {
+                high *= 2;
+            }
+            for (int i = 0; i < HALVINGS; i++) {
+                double middle = (low + high) / 2;
+                if (power(spots, middle, noise) < ENOUGH) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return (low + high) / 2;
+        }
     }
 
     /** How likely a spread of s times the true one is. */
