@@ -10,7 +10,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The packaged jar, unpacked as the demo starts it, on a free port with a data folder of its own. */
+/** The packaged jar, unpacked as the demo starts it, on a free port with a data folder of its own. Whoever asks where it is waits until it is ready. */
 final class Jar implements AutoCloseable {
     private static final Pattern PORT = Pattern.compile("Tomcat started on port (\\d+)");
     private static final String STARTED = "Tomcat started on port";
@@ -24,11 +24,15 @@ final class Jar implements AutoCloseable {
 
     private final Process process;
     private final Path log;
-    private final int port;
+    /** What it writes when it is. */
+    private final String ready;
+    /** 0 until it said it. */
+    private int port;
 
-    private Jar(Process process, Path log, int port) {
+    private Jar(Process process, Path log, String ready, int port) {
         this.process = process;
         this.log = log;
+        this.ready = ready;
         this.port = port;
     }
 
@@ -78,13 +82,7 @@ final class Jar implements AutoCloseable {
                     "--morphotera.data=" + data,
                     "--logging.level.org.springframework.boot.tomcat=info"));
             words.addAll(more);
-            Process process = begin(options, words, log);
-            String said = waitFor(process, log, ready);
-            Matcher port = PORT.matcher(said);
-            if (!port.find()) {
-                throw new IllegalStateException("the jar did not say its port: " + said);
-            }
-            return new Jar(process, log, Integer.parseInt(port.group(1)));
+            return new Jar(begin(options, words, log), log, ready, 0);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -114,10 +112,22 @@ final class Jar implements AutoCloseable {
                 .start();
     }
 
-    private static String waitFor(Process process, Path log, String ready) throws IOException {
+    private synchronized int port() {
+        if (port == 0) {
+            String said = whenReady();
+            Matcher found = PORT.matcher(said);
+            if (!found.find()) {
+                throw new IllegalStateException("the jar did not say its port: " + said);
+            }
+            port = Integer.parseInt(found.group(1));
+        }
+        return port;
+    }
+
+    private String whenReady() {
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
         while (System.nanoTime() < until) {
-            String said = Files.readString(log);
+            String said = log();
             if (said.contains(ready)) {
                 return said;
             }
@@ -131,19 +141,20 @@ final class Jar implements AutoCloseable {
                 break;
             }
         }
-        throw new IllegalStateException("the jar was not ready in " + PATIENCE_S + " s: " + Files.readString(log));
+        throw new IllegalStateException("the jar was not ready in " + PATIENCE_S + " s: " + log());
     }
 
     /** The same, reached through another port; it ends with this one. */
     Jar through(int another) {
-        return new Jar(process, log, another);
+        return new Jar(process, log, ready, another);
     }
 
     String url(String path) {
-        return "http://localhost:" + port + path;
+        return "http://localhost:" + port() + path;
     }
 
     Path data() {
+        port();
         return log.getParent();
     }
 

@@ -17,6 +17,12 @@ class SessionTest {
         return client.send("POST", "/api/session", Map.of("email", email, "password", password));
     }
 
+    /** The tests' own servers take less: {@link RunningApp}. */
+    @Test
+    void a_password_takes_sixteen_megabytes_and_two_rounds_to_try() {
+        assertThat(new Security().passwords().encode("slack-tide-41")).startsWith("$argon2id$v=19$m=16384,t=2,p=1$");
+    }
+
     @Test
     void nobody_is_told_anything_but_who_may_come_in() {
         assertThat(client.get("/api/session").status()).isEqualTo(401);
