@@ -1,16 +1,16 @@
 // @vitest-environment happy-dom
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { act } from 'react';
 import { expect, test } from 'vitest';
 import { Failed, NoSignal } from '../api/problem';
-import { live } from '../testing/live';
+import { live, until } from '../testing/live';
 import { Show } from './State';
 
 function Bench({ ask }: { ask: () => Promise<string> }) {
+  const of = useQuery({ queryKey: ['bench'], queryFn: ask });
   return (
-    <Show of={useQuery({ queryKey: ['bench'], queryFn: ask })}>
-      {(step) => <button type="button">{step}</button>}
-    </Show>
+    <main data-of={of.status}>
+      <Show of={of}>{(step) => <button type="button">{step}</button>}</Show>
+    </main>
   );
 }
 
@@ -25,16 +25,14 @@ async function asked(wrong: Error): Promise<HTMLElement> {
       <Bench ask={ask} />
     </QueryClientProvider>,
   );
-  await act(async () => {
-    fail(wrong);
-    await new Promise((done) => setTimeout(done));
-  });
+  fail(wrong);
+  await until(() => expect(page.querySelector('main')?.dataset.of).toBe('error'));
   return page;
 }
 
 test('what stands under a finger does not move when no signal is found', async () => {
   const page = await asked(new NoSignal());
-  expect(page.innerHTML).toBe('<button type="button">Step 4</button>');
+  expect(page.querySelector('main')?.innerHTML).toBe('<button type="button">Step 4</button>');
 });
 
 test('what the server refused to show anew is shown as it was, and that is said', async () => {
