@@ -39,15 +39,10 @@ final class Jar implements AutoCloseable {
     /** With the demo scenario; one for all tests, each at a place of its own in it. It ends with them. */
     static synchronized Jar demo() {
         if (demo == null) {
-            demo = demoApart();
+            demo = start(folder(), OPTIONS, "demo scenario laid out", List.of("--morphotera.demo=true"));
             Runtime.getRuntime().addShutdownHook(new Thread(demo::close));
         }
         return demo;
-    }
-
-    /** With the demo scenario, where no other test writes. */
-    static Jar demoApart() {
-        return start(folder(), OPTIONS, "demo scenario laid out", List.of("--morphotera.demo=true"));
     }
 
     /** With nothing in it. */
