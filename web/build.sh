@@ -2,6 +2,7 @@
 # Builds the interface, or lints and tests it, with the system's npm; skips the build where nothing under web/ changed.
 set -euo pipefail
 cd "$(dirname "$0")"
+PATH="$PWD/node_modules/.bin:$PATH"
 
 # npm ci refuses a lock that lacks other platforms' optional binaries; this installs what the lock names.
 packages() {
@@ -27,19 +28,19 @@ case "$1" in
       exit 0
     fi
     packages
-    npx openapi-typescript openapi.json -o src/api/schema.d.ts > /dev/null
-    npx vite build
+    openapi-typescript openapi.json -o src/api/schema.d.ts > /dev/null
+    vite build
     node size.mjs
     mkdir -p target && sources > target/built
     ;;
   test)
     packages
-    npx biome check .
+    biome check .
     # Side by side: what is checked of the types is kept for the next time.
-    npx tsc --noEmit &
+    tsc --noEmit &
     types=$!
     tests=passed
-    npx vitest run || tests=failed
+    vitest run || tests=failed
     wait "$types"
     [ "$tests" = passed ]
     ;;

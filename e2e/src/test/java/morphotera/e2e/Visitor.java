@@ -3,18 +3,15 @@ package morphotera.e2e;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.Geolocation;
 import com.microsoft.playwright.options.RequestOptions;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,22 +22,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Somebody at a browser, whose faults and requests to anywhere else are written down. */
 final class Visitor implements AutoCloseable {
-    private static final List<String> ARGUMENTS = List.of(
-            "--headless",
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync");
-
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final double PATIENCE_MS = 90_000;
-
-    /** Those who run side by side have a browser each, for all their visitors. */
-    private static final ThreadLocal<Browser> BROWSER = ThreadLocal.withInitial(Visitor::launch);
 
     /** Those of the test that runs here who are at a browser now. */
     private static final ThreadLocal<List<Visitor>> THERE = ThreadLocal.withInitial(ArrayList::new);
@@ -58,7 +42,7 @@ final class Visitor implements AutoCloseable {
 
     private Visitor(Jar jar, int width, int height, boolean phone, String zone, boolean keeps) {
         this.jar = jar;
-        context = BROWSER.get()
+        context = Browsers.own()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(width, height)
                         .setHasTouch(phone)
@@ -74,15 +58,6 @@ final class Visitor implements AutoCloseable {
         }
         anotherTab();
         THERE.get().add(this);
-    }
-
-    /** It ends with the tests. */
-    private static Browser launch() {
-        return Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
-                        .setArgs(ARGUMENTS));
     }
 
     /** What each of a test's visitors has before them, or had when they went; said once. */
