@@ -14,6 +14,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -65,6 +66,8 @@ class Backups {
     void write(OutputStream to) throws IOException {
         Path aside = Files.createDirectories(folder.resolve("backups")).resolve(UUID.randomUUID() + ".zip");
         try (ZipOutputStream zip = new ZipOutputStream(to, StandardCharsets.UTF_8)) {
+            // Trying harder takes twice as long, for data a seventh smaller and pictures that are no smaller at all.
+            zip.setLevel(Deflater.BEST_SPEED);
             data.backup(aside.toString());
             try (ZipInputStream in = new ZipInputStream(Files.newInputStream(aside))) {
                 for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
