@@ -32,7 +32,9 @@ public final class RunningApp implements BeforeAllCallback {
 
     /** Another one, for a test that breaks it. */
     public static ConfigurableApplicationContext start(String... arguments) throws Exception {
-        return on(Files.createTempDirectory("morphotera-test"), arguments);
+        // Beside what is built, where the next verify clears it away.
+        Path all = Files.createDirectories(Path.of("target", "data").toAbsolutePath());
+        return on(Files.createTempDirectory(all, "server"), arguments);
     }
 
     /** Another one, on data that is there. */

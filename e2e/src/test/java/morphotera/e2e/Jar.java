@@ -60,10 +60,11 @@ final class Jar implements AutoCloseable {
         return start(data, OPTIONS, STARTED, List.of());
     }
 
-    /** One that nobody has been in. */
+    /** One that nobody has been in; it stays beside what is built until the next verify. */
     static Path folder() {
         try {
-            return Files.createTempDirectory("morphotera-e2e");
+            Path all = Files.createDirectories(Path.of("target", "data").toAbsolutePath());
+            return Files.createTempDirectory(all, "server");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -86,7 +87,7 @@ final class Jar implements AutoCloseable {
     /** One of the program's commands, begun. */
     static Process command(String... words) {
         try {
-            return begin(OPTIONS, List.of(words), Files.createTempFile("morphotera-e2e", ".txt"));
+            return begin(OPTIONS, List.of(words), folder().resolve("log.txt"));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

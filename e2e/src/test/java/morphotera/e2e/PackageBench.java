@@ -88,7 +88,7 @@ class PackageBench {
 
     /** Each copy is of other things, but by the same people. */
     private static Path manyTimes(Caller adviser) throws IOException, InterruptedException {
-        Path many = Files.createTempFile("morphotera-bench", ".zip");
+        Path many = Jar.folder().resolve("many.zip");
         Set<String> people = new LinkedHashSet<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(adviser.export(WHOLE)));
                 ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(many))) {

@@ -8,7 +8,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -170,7 +169,7 @@ class PlanIT extends OneSitting {
     }
 
     @Test
-    void a_yardstick_is_copied_bent_and_kept_and_the_data_are_taken_out() throws Exception {
+    void a_yardstick_is_copied_bent_and_kept_and_the_data_are_taken_out() {
         adviser.turnTo("/yardsticks");
         adviser.button("Make a copy").click();
         assertThat(page.getByLabel("Region, if it is for one")).isVisible();
@@ -196,7 +195,7 @@ class PlanIT extends OneSitting {
         adviser.button("Take it out").click();
         Download file =
                 page.waitForDownload(() -> page.getByText("Save the file").click());
-        Path saved = Files.createTempFile("practice", ".zip");
+        Path saved = Jar.folder().resolve("practice.zip");
         file.saveAs(saved);
         page.getByText("A package that was taken out").click();
         page.locator("input[type=file][accept*=zip]").setInputFiles(saved);
