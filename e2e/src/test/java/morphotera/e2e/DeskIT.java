@@ -31,6 +31,18 @@ class DeskIT extends OneSitting {
     }
 
     @Test
+    void words_too_faint_for_their_ground_are_found_wherever_they_stand() {
+        Locator link = adviser.season().link("New field");
+        link.evaluate("one => { one.style.cssText = 'color: #888; background: #777'; }");
+        assertThat(adviser.wrong())
+                .singleElement()
+                .asString()
+                .startsWith("color-contrast")
+                .contains("New field");
+        link.evaluate("one => one.removeAttribute('style')");
+    }
+
+    @Test
     void an_address_that_leads_nowhere_says_so_and_leaves_a_way_on() {
         adviser.open("/feilds/one");
         assertThat(adviser.heading("There is no page here")).isVisible();

@@ -1,6 +1,5 @@
 package morphotera.e2e;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Clock;
@@ -280,21 +279,9 @@ final class Visitor implements AutoCloseable {
     }
 
     /** The same of a part of it, where another test looked at what stands around. */
-    @SuppressWarnings("unchecked")
     List<String> wrong(String part) {
         PlaywrightAssertions.assertThat(page.locator("[aria-busy=true]")).hasCount(0);
-        if ((boolean) page.evaluate("() => typeof axe === 'undefined'")) {
-            page.evaluate(AxeBuilder.getAxeScript());
-        }
-        // What is wrong alone: to list all that is right takes longer than the looking.
-        List<String> wrong = new ArrayList<>((List<String>) page.evaluate("""
-                async (part) => {
-                  const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
-                  const found = await axe.run(part, { runOnly: tags, resultTypes: ['violations'] });
-                  return found.violations.map(
-                    (rule) => `${rule.id}: ${rule.help} ${rule.nodes.slice(0, 3).map((node) => node.html)}`,
-                  );
-                }""", part));
+        List<String> wrong = new ArrayList<>(Accessible.wrong(page, part));
         if (tooWide() > 0) {
             wrong.add("wider than the window by " + tooWide() + " pixels");
         }
