@@ -16,8 +16,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.Supplier;
-import java.util.stream.Stream;
 import morphotera.browser.Calls;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -35,9 +33,6 @@ class SameInTheBrowserIT {
     private static final int CASES = Integer.getInteger("morphotera.corpus", 1000);
 
     private static final Jar jar = Jar.demo();
-
-    /** How often something is compared: a fault of ours is the same each time. */
-    private static final int TIMES = 4;
 
     private static Visitor adviser;
     private static Page page;
@@ -200,8 +195,8 @@ class SameInTheBrowserIT {
         Compared all = Compared.of(adviser.fromServer("/api/season")
                 .get("fields")
                 .valueStream()
-                .map(card -> whileNothingMoves(
-                        () -> readAndDecided(card.at("/field/id").asString()))));
+                .map(card -> Compared.whileNothingMoves(
+                        adviser, () -> readAndDecided(card.at("/field/id").asString()))));
         assertThat(all.differ()).isEmpty();
         assertThat(all.calls()).isGreaterThan(20);
     }
@@ -240,28 +235,6 @@ class SameInTheBrowserIT {
         return new Compared(asked.size(), held("/api/fields/" + id + "/copy", asked));
     }
 
-    private record Compared(int calls, List<String> differ) {
-        static Compared of(Stream<Compared> parts) {
-            return parts.reduce(
-                    new Compared(0, List.of()),
-                    (one, next) -> new Compared(
-                            one.calls + next.calls,
-                            Stream.concat(one.differ.stream(), next.differ.stream())
-                                    .toList()));
-        }
-    }
-
-    /** Others write at the same server: what differs is compared anew, and must agree once nobody wrote between the two answers. */
-    private static Compared whileNothingMoves(Supplier<Compared> compare) {
-        Compared last = compare.get();
-        for (int times = 1; times < TIMES && !last.differ().isEmpty(); times++) {
-            // A reading corrected by another meanwhile is refused, and the browser writes that down.
-            adviser.faults().clear();
-            last = compare.get();
-        }
-        return last;
-    }
-
     /** A function of the core, where the server answers the same, and what it is asked beside the copy. */
     private record Asked(String function, String path, ObjectNode more) {}
 
@@ -295,7 +268,8 @@ class SameInTheBrowserIT {
     /** What the bench is told while somebody types: the place's field, visit and readings, and a yardstick where it has its own. */
     @Test
     void what_is_typed_at_a_spot_comes_out_as_the_server_answers_it_there_beside_its_neighbours() {
-        Compared all = Compared.of(newestVisits().stream().map(visit -> whileNothingMoves(() -> typedAt(visit))));
+        Compared all = Compared.of(
+                newestVisits().stream().map(visit -> Compared.whileNothingMoves(adviser, () -> typedAt(visit))));
         assertThat(all.differ()).isEmpty();
         assertThat(all.calls()).isGreaterThan(40);
     }
